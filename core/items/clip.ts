@@ -1,0 +1,21 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { line, oneOf, shape } from '../schema.ts'
+import { counted, join } from '../text/words.ts'
+
+export const clipKinds = ['tab', 'hook', 'push-pin', 'spring clip', 'bayonet'] as const
+
+/** A group of like clips, tabs or hooks, or a bayonet with its direction. */
+export const clip = shape({
+  type: oneOf(clipKinds),
+  releases: line(),
+  direction: oneOf(['clockwise', 'anticlockwise']),
+  fragile: yup.boolean(),
+})
+export type Clip = InferType<typeof clip>
+
+/** `three push-pins`, `two fragile tabs`. */
+export function clips(n: number, c: Clip): string {
+  const noun = join(' ', c.fragile && 'fragile', c.type ?? 'clip')
+  return counted(n, noun)
+}

@@ -1,0 +1,43 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { line, oneOf, shape, zoneId } from '../schema.ts'
+import type { Caution } from '../text/cautions.ts'
+
+/** A part as it sits: which way it faces, how it seats, what it weighs on the hand. */
+export const part = shape({
+  name: line().required('name the part'),
+  /** `arrow up`, `tab in its slot`, `angled face to the left`. */
+  orientation: line(),
+  seat: oneOf(['click', 'flush', 'bottomed']),
+  fit: oneOf(['loose', 'spline', 'press']),
+  /** People needed to lift it. */
+  people: yup.number().integer().min(1).max(6, '${path} can be 6 at most'),
+  fragile: yup.boolean(),
+  stores: oneOf(['spring', 'charge', 'pressure', 'magnet']),
+  /** Zones that open when this part is away, and close when it is back. */
+  opens: yup.array(zoneId().required()),
+  /** Where it lies while it is off. */
+  lies: line(),
+})
+export type Part = InferType<typeof part>
+
+const seats = { click: 'Hear it click', flush: 'Flush all round', bottomed: 'Down to the stop' } as const
+
+/** How it faces and seats, as short imperatives. */
+export const seatNotes = (p: Part): string[] =>
+  [p.orientation, p.seat && seats[p.seat], p.fragile && 'Fragile: do not lever'].filter(
+    (note) => typeof note === 'string' && note !== '',
+  ) as string[]
+
+const stored: Record<NonNullable<Part['stores']>, Caution> = {
+  spring: 'spring',
+  charge: 'capacitor',
+  pressure: 'water',
+  magnet: 'magnet',
+}
+
+/** The cautions that go with lifting and holding it. */
+export const partCautions = (p: Part): Caution[] => [
+  ...((p.people ?? 1) > 1 ? (['heavy'] as const) : []),
+  ...(p.stores ? [stored[p.stores]] : []),
+]

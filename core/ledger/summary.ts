@@ -1,0 +1,63 @@
+import type { InferType } from 'yup'
+import type { ItemKind } from '../items/kinds.ts'
+import type { JobState, Phase } from '../log/state.ts'
+import type { Family } from '../machine/families.ts'
+import { stance } from '../machine/stance.ts'
+import type { Posture } from '../machine/postures.ts'
+import { describe, invert } from '../moves/move.ts'
+import { openDebts, owedByZone } from './open-debts.ts'
+import type { photo } from '../log/step.ts'
+
+/** What the floor shows of a job without its log. */
+export interface Summary {
+  unit: string
+  family: Family
+  complaint: string
+  plate: string
+  phase: Phase
+  waitsFor?: string | undefined
+  due?: string | undefined
+  openedAt: string
+  clean?: boolean | undefined
+  steps: number
+  owed: Record<ItemKind, number>
+  /** Pieces owed by zone. */
+  zones: Record<string, number>
+  open: string[]
+  posture: Posture
+  /** The last act down, or the next one back, in words. */
+  last?: string | undefined
+  next?: string | undefined
+  photo?: InferType<typeof photo> | undefined
+}
+
+/** The summary of an opened job; `null` before it is opened. */
+export function summary(state: JobState): Summary | null {
+  if (!state.opened) return null
+  const debts = openDebts(state)
+  const { posture, open } = stance(state)
+  const lastStep = state.steps.get(state.order.last() ?? '')
+  const lastMove = lastStep?.moves.at(-1)
+  const deepest = state.steps.get(debts.at(-1)?.step ?? '')
+  const nextMove = deepest?.moves.findLast((m) => state.owing.has(m.id))
+  const { unit, family, complaint, plate, at } = state.opened
+  return {
+    unit,
+    family,
+    complaint,
+    plate,
+    phase: state.phase.name,
+    waitsFor: state.phase.waitsFor,
+    due: state.phase.due,
+    openedAt: at,
+    clean: state.closing?.clean,
+    steps: state.order.size,
+    owed: state.owed,
+    zones: Object.fromEntries(owedByZone(debts)),
+    open,
+    posture,
+    last: lastMove && describe(lastMove),
+    next: nextMove && describe(invert(nextMove)),
+    photo: lastStep?.photos.at(-1),
+  }
+}

@@ -1,0 +1,81 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { moment, shape, uuid } from '../schema.ts'
+import type { EventKind } from './event-kind.ts'
+import { constraintAdded, constraintWithdrawn } from './events/constraints.ts'
+import { debtSettled } from './events/debts.ts'
+import {
+  checkDone,
+  gatePassed,
+  leftoverExplained,
+  leftoverReported,
+  noteAdded,
+  partCompared,
+  photoAdded,
+  readingTaken,
+} from './events/entries.ts'
+import { jobAbandoned, jobClosed, jobOpened, phaseChanged } from './events/job.ts'
+import { stepAmended, stepRecorded, stepReopened, stepReordered, stepStruck } from './events/steps.ts'
+
+const all = [
+  jobOpened,
+  phaseChanged,
+  jobClosed,
+  jobAbandoned,
+  stepRecorded,
+  stepAmended,
+  stepStruck,
+  stepReordered,
+  stepReopened,
+  debtSettled,
+  constraintAdded,
+  constraintWithdrawn,
+  readingTaken,
+  partCompared,
+  checkDone,
+  gatePassed,
+  leftoverReported,
+  leftoverExplained,
+  photoAdded,
+  noteAdded,
+] as const
+
+type Kinds = (typeof all)[number]
+export type EventName = Kinds['kind']
+export type BodyOf<K extends EventName> = InferType<Extract<Kinds, { kind: K }>['body']>
+
+/** One entry of a job's log, as a client makes it. `seq` is the server's number, once it has accepted the event. */
+export type JobEvent = {
+  [K in EventName]: {
+    id: string
+    job: string
+    kind: K
+    at: string
+    actor: string
+    device: string
+    seq?: number | undefined
+    body: BodyOf<K>
+  }
+}[EventName]
+
+/** Every kind of event by its name. */
+export const eventKinds = Object.fromEntries(all.map((k) => [k.kind, k])) as unknown as Record<
+  EventName,
+  EventKind<unknown>
+>
+export const eventNames = all.map((k) => k.kind)
+
+/** The schema of an event as a client sends it: the actor and the number are the server's to give. */
+export const eventSchema = yup.lazy((value: unknown) => {
+  const kind = (value as { kind?: string } | undefined)?.kind
+  const body = kind && Object.hasOwn(eventKinds, kind) ? eventKinds[kind as EventName].body : yup.mixed()
+  return shape({
+    id: uuid().required(),
+    job: uuid().required(),
+    kind: yup.string().oneOf(eventNames, '${path} is not a kind of event').required(),
+    at: moment().required(),
+    actor: uuid().required(),
+    device: yup.string().max(64).required(),
+    body: (body as yup.Schema).required(),
+  }) as unknown as yup.Schema<JobEvent>
+})

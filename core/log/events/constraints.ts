@@ -1,0 +1,24 @@
+import { line, shape, uuid } from '../../schema.ts'
+import { eventKind } from '../event-kind.ts'
+import { accept, refuse } from '../refusals.ts'
+
+/** Somebody says: this before that, on the way back. */
+export const constraintAdded = eventKind(
+  'constraint-added',
+  shape({ first: uuid().required(), then: uuid().required(), reason: line().required('say why') }),
+  (state, body, { id, at, actor }) => {
+    if (!state.steps.has(body.first) || !state.steps.has(body.then)) return refuse(4)
+    const entry = { kind: 'constraint-added', at, by: actor, body }
+    return accept({ ...state, constraints: state.constraints.set(id, entry) })
+  },
+)
+
+/** A constraint no longer holds. */
+export const constraintWithdrawn = eventKind(
+  'constraint-withdrawn',
+  shape({ constraint: uuid().required(), reason: line() }),
+  (state, { constraint }) =>
+    state.constraints.has(constraint)
+      ? accept({ ...state, constraints: state.constraints.remove(constraint) })
+      : refuse(15),
+)

@@ -1,0 +1,31 @@
+import * as yup from 'yup'
+import { count, shape, uuid } from '../../schema.ts'
+import { setDebt } from '../debts.ts'
+import { eventKind } from '../event-kind.ts'
+import { accept, refuse } from '../refusals.ts'
+import { owedCount, settlements } from '../state.ts'
+
+/** So many of a debt are settled: refitted, replaced with new, scrapped, or missing before we came. */
+export const debtSettled = eventKind(
+  'debt-settled',
+  shape({
+    debt: yup.string().required(),
+    how: yup.string().oneOf(settlements).required(),
+    count: count().required(),
+    /** The marks that were tapped for it. */
+    marks: yup.array(uuid().required()),
+  }),
+  (state, { debt: id, how, count, marks = [] }) => {
+    const debt = state.debts.get(id)
+    if (!debt) return refuse(7)
+    if (count > owedCount(debt)) return refuse(8, debt.label)
+    if (marks.some((m) => debt.marks.includes(m))) return refuse(16)
+    return accept(
+      setDebt(state, id, {
+        ...debt,
+        settled: { ...debt.settled, [how]: debt.settled[how] + count },
+        marks: [...debt.marks, ...marks].sort(),
+      }),
+    )
+  },
+)

@@ -1,0 +1,60 @@
+import * as yup from 'yup'
+import { line, shape, uuid } from '../../schema.ts'
+import { eventKind } from '../event-kind.ts'
+import { accept, refuse } from '../refusals.ts'
+import { photo } from '../step.ts'
+
+/** What is kept as entered: it changes no debt. */
+const entry = <const K extends string, B extends object>(kind: K, body: yup.Schema<B>) =>
+  eventKind(kind, body, (state, value, { id, at, actor }) =>
+    accept({
+      ...state,
+      entries: state.entries.set(id, { kind, at, by: actor, body: value as Record<string, unknown> }),
+    }),
+  )
+
+/** A value read from an instrument; `unit` as shown on it. */
+export const readingTaken = entry(
+  'reading-taken',
+  shape({ of: line().required(), value: yup.number().required(), unit: line().required(), note: line() }),
+)
+/** The old part and the new one were held side by side. */
+export const partCompared = entry(
+  'part-compared',
+  shape({ part: line().required(), same: yup.boolean().required(), differs: line() }),
+)
+/** Something was checked. */
+export const checkDone = entry(
+  'check-done',
+  shape({ check: line().required(), passed: yup.boolean().required(), note: line() }),
+)
+/** A step that closes a zone was taken with something still owed behind it. */
+export const gatePassed = entry(
+  'gate-passed',
+  shape({
+    step: uuid().required(),
+    reason: line().required('say why it is closed all the same'),
+    owed: yup.array(yup.string().required()).required(),
+  }),
+)
+/** Something is left over. */
+export const leftoverReported = entry('leftover-reported', shape({ what: line().required() }))
+/** Where the leftover came from. */
+export const leftoverExplained = entry(
+  'leftover-explained',
+  shape({ leftover: uuid().required(), by: line().required() }),
+)
+/** Something worth writing down. */
+export const noteAdded = entry('note-added', shape({ text: line().required(), step: uuid() }))
+
+/** A photo taken of a step later, beside the one of then. */
+export const photoAdded = eventKind(
+  'photo-added',
+  shape({ step: uuid().required(), photo: photo.required() }),
+  (state, { step: id, photo: taken }) => {
+    const step = state.steps.get(id)
+    if (!step) return refuse(4)
+    const later = [...step.later, taken].sort((a, b) => (a.takenAt + a.hash < b.takenAt + b.hash ? -1 : 1))
+    return accept({ ...state, steps: state.steps.set(id, { ...step, later }) })
+  },
+)

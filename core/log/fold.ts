@@ -1,0 +1,34 @@
+import { limits } from '../limits.ts'
+import { eventKinds, type JobEvent } from './event.ts'
+import { accept, refuse, type Folded, type Refusal } from './refusals.ts'
+import { blank, type JobState } from './state.ts'
+
+/**
+ * The state after one more event, or the reason for which it is refused.
+ * An event that was folded before changes nothing. Costs O(size of the event · log of the state), never O(log of the job).
+ */
+export function fold(state: JobState, event: JobEvent): Folded<JobState> {
+  if (state.seen.has(event.id)) return accept(state)
+  if (!state.opened && event.kind !== 'job-opened') return refuse(1)
+  if (state.closing) return refuse(3)
+  if (state.seen.size >= limits.log) return refuse(13)
+  const folded = eventKinds[event.kind].fold(state, event.body, event)
+  return folded.ok ? accept({ ...folded.state, seen: folded.state.seen.add(event.id) }) : folded
+}
+
+export interface Refused {
+  event: JobEvent
+  refusal: Refusal
+}
+
+/** Folds a log onto a state; what is refused is returned with its reason and changes nothing. */
+export function foldAll(events: Iterable<JobEvent>, from: JobState = blank): { state: JobState; refused: Refused[] } {
+  let state = from
+  const refused: Refused[] = []
+  for (const event of events) {
+    const folded = fold(state, event)
+    if (folded.ok) state = folded.state
+    else refused.push({ event, refusal: folded.refusal })
+  }
+  return { state, refused }
+}

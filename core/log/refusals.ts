@@ -1,0 +1,31 @@
+/** Every reason for which the fold refuses an event: numbered, worded, each with what to do. */
+export const refusals = {
+  1: 'The job was never opened: open it with a plate first',
+  2: 'The job is already open: go on with it',
+  3: 'The job is closed: what happens after belongs to a new job',
+  4: 'There is no such step in this job: it may still be on another device',
+  5: 'This step was struck: record a new one instead',
+  6: 'A step with this id is already recorded',
+  7: 'There is no such debt in this job: it may still be on another device',
+  8: 'That settles more than is owed: look at what was already fitted',
+  9: 'Something of this step is already back on the machine: reopen that first',
+  10: 'That gives back more than was settled',
+  11: 'Something is still owed: settle it, or close with debts and say why',
+  12: 'Nothing is owed: close it clean',
+  13: 'The log is full: close this job and go on in a new one',
+  14: 'Two moves of this step have the same id',
+  15: 'There is no such constraint in this job',
+  16: 'That mark is already done',
+} as const
+
+export interface Refusal {
+  code: keyof typeof refusals
+  message: string
+}
+export type Folded<S> = { ok: true; state: S } | { ok: false; refusal: Refusal }
+
+export const refuse = (code: keyof typeof refusals, detail?: string): { ok: false; refusal: Refusal } => ({
+  ok: false,
+  refusal: { code, message: detail ? `${refusals[code]} (${detail})` : refusals[code] },
+})
+export const accept = <S>(state: S): { ok: true; state: S } => ({ ok: true, state })

@@ -1,0 +1,48 @@
+import { List, Map, Set } from 'immutable'
+import { blank, type JobState } from './state.ts'
+
+/** A state as plain JSON, to be stored and folded on. */
+export interface Snapshot {
+  version: 1
+  state: Record<string, unknown>
+}
+
+/** Keys in order, so that equal states have equal snapshots whatever the order of arrival. */
+const sorted = <V>(map: Map<string, V>): [string, V][] => [...map.entries()].sort(([a], [b]) => (a < b ? -1 : 1))
+
+/** The snapshot of a state; `fromSnapshot(toSnapshot(s))` folds on exactly as `s` does. */
+export const toSnapshot = (s: JobState): Snapshot => ({
+  version: 1,
+  state: {
+    opened: s.opened,
+    phase: s.phase,
+    closing: s.closing,
+    owed: s.owed,
+    steps: sorted(s.steps),
+    order: s.order.toArray(),
+    debts: sorted(s.debts),
+    owing: s.owing.toArray().sort(),
+    entries: sorted(s.entries),
+    constraints: sorted(s.constraints),
+    seen: s.seen.toArray().sort(),
+  },
+})
+
+/** The state of a snapshot. The caller has made it with `toSnapshot`; it is not validated again. */
+export function fromSnapshot({ state }: Snapshot): JobState {
+  const s = state as Record<keyof JobState, never>
+  return {
+    ...blank,
+    opened: s.opened,
+    phase: s.phase,
+    closing: s.closing,
+    owed: s.owed,
+    steps: Map(s.steps),
+    order: List(s.order),
+    debts: Map(s.debts),
+    owing: Set(s.owing),
+    entries: Map(s.entries),
+    constraints: Map(s.constraints),
+    seen: Set(s.seen),
+  }
+}

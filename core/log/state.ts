@@ -1,0 +1,118 @@
+import { List, Map, Set } from 'immutable'
+import { itemKinds, type DebtState, type ItemKind } from '../items/kinds.ts'
+import type { Family } from '../machine/families.ts'
+import type { Photo, Step } from './step.ts'
+
+export const phases = ['intake', 'descent', 'bench', 'return', 'proof', 'closed', 'abandoned'] as const
+export type Phase = (typeof phases)[number]
+
+/** The ways in which a debt is settled. */
+export const settlements = ['refitted', 'replaced', 'scrapped', 'missing'] as const
+export type Settlement = (typeof settlements)[number]
+export type Settled = Record<Settlement, number>
+
+/** One thing that is not as the closed machine needs it, and what became of it so far. */
+export interface Debt {
+  id: string
+  step: string
+  move: string
+  item: ItemKind
+  state: DebtState
+  label: string
+  cell?: string | undefined
+  zone?: string | undefined
+  /** How many were taken off. */
+  count: number
+  settled: Settled
+  /** Marks that were tapped as done. */
+  marks: readonly string[]
+}
+
+/** A step as recorded, with its place in the order and what became of it. */
+export interface StepState extends Step {
+  /** Sorts the steps of the descent. */
+  rank: string
+  /** Stamp of the event that gave the rank, so that the latest word wins whatever arrives first. */
+  rankedAt: string
+  /** Stamp of the event that gave the content. */
+  writtenAt: string
+  recordedAt: string
+  by: string
+  struck?: string | undefined
+  /** Photos taken of it later, on the way back. */
+  later: readonly Photo[]
+}
+
+/** What was said or measured besides the moves: kept as entered, keyed by the event's id. */
+export interface Entry {
+  kind: string
+  at: string
+  by: string
+  body: Record<string, unknown>
+}
+
+export interface Opened {
+  unit: string
+  family: Family
+  complaint: string
+  plate: string
+  at: string
+  by: string
+}
+export interface PhaseState {
+  name: Phase
+  at: string
+  /** What the job waits for, and until when it is expected. */
+  waitsFor?: string | undefined
+  due?: string | undefined
+}
+export interface Closing {
+  at: string
+  by: string
+  clean: boolean
+  abandoned: boolean
+  note?: string | undefined
+  owed: readonly { debt: string; label: string; count: number }[]
+}
+
+/** A job, folded from its log. Values only: a fold never changes a state, it makes the next. */
+export interface JobState {
+  opened: Opened | null
+  phase: PhaseState
+  steps: Map<string, StepState>
+  /** Ids of the steps that stand, in the order of the descent. */
+  order: List<string>
+  debts: Map<string, Debt>
+  /** Ids of the debts that are still owed. */
+  owing: Set<string>
+  /** Pieces still owed, by kind of item. */
+  owed: Record<ItemKind, number>
+  entries: Map<string, Entry>
+  constraints: Map<string, Entry>
+  closing: Closing | null
+  /** Ids of the events that were folded. */
+  seen: Set<string>
+}
+
+export const noneSettled: Settled = { refitted: 0, replaced: 0, scrapped: 0, missing: 0 }
+
+/** The state of a job without events. */
+export const blank: JobState = {
+  opened: null,
+  phase: { name: 'intake', at: '' },
+  steps: Map(),
+  order: List(),
+  debts: Map(),
+  owing: Set(),
+  owed: Object.fromEntries(itemKinds.map((k) => [k, 0])) as Record<ItemKind, number>,
+  entries: Map(),
+  constraints: Map(),
+  closing: null,
+  seen: Set(),
+}
+
+/** How many of a debt were settled in any way. */
+export const settledCount = (d: Debt): number =>
+  d.settled.refitted + d.settled.replaced + d.settled.scrapped + d.settled.missing
+/** How many of a debt are still owed. */
+export const owedCount = (d: Debt): number => d.count - settledCount(d)

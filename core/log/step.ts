@@ -1,0 +1,65 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { glyphs } from '../items/kinds.ts'
+import { limits } from '../limits.ts'
+import { postures } from '../machine/postures.ts'
+import { moveSchema, type Move } from '../moves/registry.ts'
+import { line, moment, oneOf, photoHash, shape, uuid, zoneId } from '../schema.ts'
+
+const ratio = () =>
+  yup
+    .number()
+    .min(0, '${path} is a share of the photo, 0 to 1')
+    .max(1, '${path} is a share of the photo, 0 to 1')
+    .required()
+
+/** A photo by its content hash; sizes in pixels. */
+export const photo = shape({
+  hash: photoHash().required(),
+  width: yup.number().integer().positive().required(),
+  height: yup.number().integer().positive().required(),
+  takenAt: moment().required(),
+})
+export type Photo = InferType<typeof photo>
+
+/** A typed point or path on a photo, tied to one move; coordinates are shares of the photo, 0 to 1, from the top left. */
+export const mark = shape({
+  id: uuid().required(),
+  photo: photoHash().required(),
+  move: uuid(),
+  glyph: oneOf(glyphs).required(),
+  path: yup
+    .array(shape({ x: ratio(), y: ratio() }).required())
+    .min(1, '${path} has no point')
+    .max(limits.waypoints)
+    .required(),
+})
+export type Mark = InferType<typeof mark>
+
+const content = {
+  title: line(),
+  zone: zoneId(),
+  posture: oneOf(postures),
+  photos: yup
+    .array(photo.required())
+    .max(limits.photos, `\${path}: a step can hold ${limits.photos} photos`)
+    .required(),
+  marks: yup.array(mark.required()).max(limits.marks, `\${path}: a step can hold ${limits.marks} marks`).required(),
+  moves: yup
+    .array(moveSchema as unknown as yup.Schema<Move>)
+    .max(limits.moves, `\${path}: a step can hold ${limits.moves} moves`)
+    .test('down', '${path}: a step records moves on the way down', (moves) => !moves?.some((m) => m?.way === 'back'))
+    .required(),
+}
+
+/** One thing done at one place. */
+export const step = shape({ id: uuid().required(), ...content })
+export interface Step {
+  id: string
+  title?: string | undefined
+  zone?: string | undefined
+  posture?: (typeof postures)[number] | undefined
+  photos: Photo[]
+  marks: Mark[]
+  moves: Move[]
+}

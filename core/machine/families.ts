@@ -1,0 +1,80 @@
+export const families = ['front-loader', 'top-loader'] as const
+export type Family = (typeof families)[number]
+
+export interface Zone {
+  id: string
+  name: string
+  /** The zone whose cover also hides this one. */
+  within?: string
+}
+/** A cover that this family usually has: the part by its usual name, and the zones that open when it comes off. */
+export interface Cover {
+  name: string
+  zone: string
+  opens: readonly string[]
+}
+export interface Anatomy {
+  name: string
+  zones: readonly Zone[]
+  covers: readonly Cover[]
+}
+
+/** The regions that a cover or a part hides, by family. Zones nest: closing the outer one closes what is within. */
+export const anatomy: Record<Family, Anatomy> = {
+  'front-loader': {
+    name: 'front loader',
+    zones: [
+      { id: 'outside', name: 'outside' },
+      { id: 'top', name: 'top' },
+      { id: 'console', name: 'console', within: 'top' },
+      { id: 'drawer', name: 'drawer', within: 'top' },
+      { id: 'valves', name: 'valves', within: 'top' },
+      { id: 'front', name: 'front' },
+      { id: 'door', name: 'door and bellows' },
+      { id: 'tub', name: 'tub interior', within: 'door' },
+      { id: 'rear', name: 'rear' },
+      { id: 'drive', name: 'drive', within: 'rear' },
+      { id: 'base', name: 'base' },
+    ],
+    covers: [
+      { name: 'top panel', zone: 'outside', opens: ['top'] },
+      { name: 'rear panel', zone: 'outside', opens: ['rear', 'base'] },
+      { name: 'front panel', zone: 'outside', opens: ['front'] },
+      { name: 'kick plate', zone: 'outside', opens: ['base'] },
+      { name: 'console', zone: 'console', opens: ['console'] },
+      { name: 'bellows', zone: 'door', opens: ['tub'] },
+    ],
+  },
+  'top-loader': {
+    name: 'top loader',
+    zones: [
+      { id: 'outside', name: 'outside' },
+      { id: 'console', name: 'console' },
+      { id: 'top', name: 'top and lid' },
+      { id: 'valves', name: 'valves', within: 'console' },
+      { id: 'front', name: 'front' },
+      { id: 'tub', name: 'tub interior', within: 'top' },
+      { id: 'suspension', name: 'suspension', within: 'front' },
+      { id: 'base', name: 'base', within: 'front' },
+      { id: 'drive', name: 'drive', within: 'base' },
+      { id: 'rear', name: 'rear' },
+    ],
+    covers: [
+      { name: 'console', zone: 'console', opens: ['console'] },
+      { name: 'top panel', zone: 'top', opens: ['top'] },
+      { name: 'front panel', zone: 'outside', opens: ['front'] },
+      { name: 'rear panel', zone: 'outside', opens: ['rear'] },
+    ],
+  },
+}
+
+/** The name of a zone as said, or the id where the family does not know it. */
+export const zoneTitle = (family: Family, id: string): string =>
+  anatomy[family].zones.find((z) => z.id === id)?.name ?? id
+
+/** True when `inner` is `outer` or lies within it. */
+export function liesIn(family: Family, inner: string, outer: string): boolean {
+  for (let at: string | undefined = inner; at; at = anatomy[family].zones.find((z) => z.id === at)?.within)
+    if (at === outer) return true
+  return false
+}

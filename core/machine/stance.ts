@@ -1,0 +1,25 @@
+import type { JobState } from '../log/state.ts'
+import { zonesOpenedBy } from '../plan/gates.ts'
+import type { Posture } from './postures.ts'
+
+/** How the machine stands now, which zones are open, what is isolated: from the debts that are owed. */
+export interface Stance {
+  posture: Posture
+  open: string[]
+  isolated: string[]
+}
+
+export function stance(state: JobState): Stance {
+  let posture: Posture = 'upright'
+  const open = new Set<string>()
+  const isolated: string[] = []
+  for (const id of state.order) {
+    for (const move of state.steps.get(id)!.moves) {
+      if (!state.owing.has(move.id)) continue
+      if (move.kind === 'turn-machine') posture = move.to
+      if (move.kind === 'isolate') isolated.push(move.what)
+      for (const zone of zonesOpenedBy(move)) open.add(zone)
+    }
+  }
+  return { posture, open: [...open], isolated }
+}

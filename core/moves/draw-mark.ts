@@ -1,0 +1,22 @@
+import type { InferType } from 'yup'
+import { line } from '../schema.ts'
+import { sentence } from '../text/words.ts'
+import { moveShape, turned, type MoveKind } from './move-kind.ts'
+
+const schema = moveShape('draw-mark', { mark: line().required('say what the mark is') })
+type DrawMark = InferType<typeof schema>
+
+/** Draws a mark to align to; it owes nothing, and the return is told to align to it. */
+export const drawMark: MoveKind<DrawMark> = {
+  kind: 'draw-mark',
+  item: 'mark',
+  schema,
+  opens: () => [],
+  invert: turned,
+  subject: (m) => m.mark,
+  down: (m) => sentence(`draw ${m.mark}${m.place ? ` at the ${m.place}` : ''}`),
+  back: (m) => sentence(`align to ${m.mark}${m.place ? ` at the ${m.place}` : ''}`),
+  notes: () => [],
+  tools: () => ['paint pen'],
+  cautions: () => [],
+}

@@ -1,0 +1,56 @@
+import type { InferType } from 'yup'
+import { oneOf } from '../schema.ts'
+import type { Caution } from '../text/cautions.ts'
+import { moveShape, owes, turned, type MoveKind } from './move-kind.ts'
+
+export const isolations = ['power', 'cold water', 'hot water', 'drain hose', 'capacitor'] as const
+const schema = moveShape('isolate', { what: oneOf(isolations).required() })
+type Isolate = InferType<typeof schema>
+
+const words: Record<(typeof isolations)[number], { down: string; back: string; check: string; caution: Caution }> = {
+  power: {
+    down: 'Pull the plug and keep it in sight.',
+    back: 'Plug the machine in.',
+    check: 'Nobody has a hand in it; covers on; earth tested as local codes ask',
+    caution: 'mains',
+  },
+  'cold water': {
+    down: 'Close the cold tap; ease the joint to be sure.',
+    back: 'Open the cold tap slowly.',
+    check: 'Joint tight, washer in, no drip after a minute',
+    caution: 'water',
+  },
+  'hot water': {
+    down: 'Close the hot tap; ease the joint to be sure.',
+    back: 'Open the hot tap slowly.',
+    check: 'Joint tight, washer in, no drip after a minute',
+    caution: 'water',
+  },
+  'drain hose': {
+    down: 'Take the drain hose off its standpipe.',
+    back: 'Hang the drain hose back in its standpipe.',
+    check: 'At its old height, tied so that it cannot jump out',
+    caution: 'water',
+  },
+  capacitor: {
+    down: 'Discharge the capacitor through a resistor, then measure.',
+    back: 'Reconnect the capacitor.',
+    check: 'Terminals covered, no tool left across them',
+    caution: 'capacitor',
+  },
+}
+
+/** Isolates the machine from power, water or drain; the inverse restores it, with its check. */
+export const isolate: MoveKind<Isolate> = {
+  kind: 'isolate',
+  item: 'isolation',
+  schema,
+  opens: (m) => [owes(m, 'isolation', 'isolated', 1, m.what)],
+  invert: turned,
+  subject: (m) => m.what,
+  down: (m) => words[m.what].down,
+  back: (m) => words[m.what].back,
+  notes: (m) => [words[m.what].check],
+  tools: (m) => (m.what === 'capacitor' ? ['discharge resistor', 'meter'] : []),
+  cautions: (m) => [words[m.what].caution],
+}

@@ -1,0 +1,153 @@
+import fc from 'fast-check'
+import { describe as suite, expect, it } from 'vitest'
+import { check } from '../schema.ts'
+import { arbitraryMove, arbitraryMoveOf, kindNames } from '../testing/arbitrary-move.ts'
+import { apply, cautionsFor, describe, invert, notes, subject, toolsFor } from './move.ts'
+import { moveKinds, moveSchema, type Move } from './registry.ts'
+
+const owed = (move: Move) => apply(move).map((c) => [c.debt, c.item, c.count] as const)
+
+suite('every kind of move', () => {
+  it('is listed under its own name', () => {
+    for (const [name, kind] of Object.entries(moveKinds)) expect(kind.kind).toBe(name)
+    expect(kindNames.toSorted()).toEqual(Object.keys(moveKinds).toSorted())
+  })
+
+  for (const kind of kindNames)
+    it(`${kind}: valid, and its inverse's inverse is itself`, () => {
+      fc.assert(
+        fc.property(arbitraryMoveOf(kind), (move) => {
+          expect(check(moveSchema, move)).toEqual({ ok: true, value: move })
+          expect(check(moveSchema, invert(move)).ok).toBe(true)
+          expect(invert(invert(move))).toEqual(move)
+          expect(invert(move)).not.toEqual(move)
+        }),
+      )
+    })
+
+  it('settles on the way back exactly what it opens on the way down', () => {
+    fc.assert(
+      fc.property(arbitraryMove, (move) => {
+        expect(owed(invert(move))).toEqual(owed(move).map(([debt, item, n]) => [debt, item, -n]))
+      }),
+    )
+  })
+
+  it('is said as one sentence on both ways, with what is known and nothing else', () => {
+    fc.assert(
+      fc.property(arbitraryMove, (move) => {
+        for (const said of [describe(move), describe(invert(move))]) {
+          expect(said).toMatch(/^[A-Z0-9#].*\.$/)
+          expect(said).not.toMatch(/undefined|null|NaN|\[object| {2}|\.\./)
+        }
+        for (const words of [subject(move), ...notes(invert(move)), ...toolsFor(move), ...cautionsFor(move)]) {
+          expect(words).not.toBe('')
+          expect(words).not.toMatch(/undefined|null|NaN|\[object/)
+        }
+      }),
+    )
+  })
+})
+
+const said = (move: object) => {
+  const whole = { id: 'a', way: 'down', ...move } as unknown as Move
+  return [describe(whole), describe(invert(whole)), ...notes(invert(whole))]
+}
+
+suite('the wording', () => {
+  it.each<[string, object, string[]]>([
+    [
+      'four screws in plastic',
+      {
+        kind: 'remove-fasteners',
+        place: 'pump bracket',
+        cell: 'D1',
+        count: 4,
+        fastener: { size: 'T20', length: 18, pattern: 'circle', into: 'plastic' },
+      },
+      [
+        'Pump bracket: take out four T20 × 18. Cell D1.',
+        'Pump bracket: start all four T20 × 18 by hand, then crosswise.',
+        'Tighten crosswise, in two rounds',
+        'Goes into plastic: only until it seats',
+      ],
+    ],
+    [
+      'a left-hand nut',
+      { kind: 'remove-fasteners', count: 1, fastener: { drive: 'nut', size: '27 mm', hand: 'left' } },
+      [
+        'Take out one 27 mm nut left-hand.',
+        'Start 27 mm nut left-hand by hand, then tighten.',
+        'Left-hand thread: tightens anticlockwise',
+      ],
+    ],
+    [
+      'a loom past two points',
+      {
+        kind: 'unroute',
+        route: {
+          type: 'harness',
+          waypoints: [
+            { by: 'retainer', of: 'rail' },
+            { by: 'behind', of: 'spring' },
+          ],
+          keepClear: ['pulley'],
+        },
+      },
+      [
+        'Free the harness: in the retainer at the rail, then behind the spring.',
+        'Lay the harness: behind the spring, then in the retainer at the rail.',
+        'Keep clear of the pulley',
+      ],
+    ],
+    [
+      'a bayonet turned the other way',
+      { kind: 'release-clips', count: 1, clip: { type: 'bayonet', direction: 'anticlockwise' } },
+      ['Twist anticlockwise to free one bayonet.', 'Twist clockwise until one bayonet locks.'],
+    ],
+    [
+      'a machine laid down',
+      { kind: 'turn-machine', from: 'upright', to: 'on its back' },
+      ['Lay the machine on its back.', 'Stand the machine upright.', 'Hoses and cord clear of the feet'],
+    ],
+    [
+      'a cut tie',
+      { kind: 'cut', consumable: 'tie', count: 2 },
+      ['Cut two ties.', 'Put on two new ties.', 'Same place, tail cut flush, not into a loom'],
+    ],
+  ])('%s', (_, move, words) => expect(said(move)).toEqual(words))
+})
+
+suite('a replaced part', () => {
+  it('owes the new one and each thing that was fixed to the old one', () => {
+    const move = {
+      id: 'p',
+      kind: 'replace-part',
+      way: 'down',
+      part: { name: 'pump' },
+      carryOver: ['bracket', 'two washers'],
+    } as Move
+    expect(apply(move).map((c) => [c.debt, c.label])).toEqual([
+      ['p', 'new pump'],
+      ['p/1', 'bracket, from the old pump'],
+      ['p/2', 'two washers, from the old pump'],
+    ])
+  })
+})
+
+suite('a move that is not valid', () => {
+  it.each([
+    [{ kind: 'fold-away' }, /must be one of remove-fasteners/],
+    [{ kind: 'remove-fasteners', id: id(), way: 'down', fastener: {}, count: 0 }, /at least 1/],
+    [{ kind: 'isolate', id: id(), way: 'down', what: 'gas' }, /must be one of power/],
+    [{ kind: 'slip-belt', id: id(), way: 'down', colour: 'red' }, /colour/],
+    [{ kind: 'remove-part', id: id(), way: 'down', part: {} }, /name the part/],
+  ])('%j is refused with what to do', (value, message) => {
+    const checked = check(moveSchema, value)
+    expect(checked.ok).toBe(false)
+    if (!checked.ok) expect(checked.problems.map((p) => p.message).join()).toMatch(message)
+  })
+  function id() {
+    return '00000000-0000-4000-8000-000000000000'
+  }
+})

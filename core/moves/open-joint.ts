@@ -1,0 +1,42 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { line, oneOf, shape } from '../schema.ts'
+import { join, sentence } from '../text/words.ts'
+import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
+
+const joint = shape({
+  hose: line(),
+  clamp: oneOf(['spring', 'worm', 'ear', 'none']),
+  /** Where the clamp's ears point, as an hour of the clock seen from the hose. */
+  clock: yup
+    .number()
+    .integer()
+    .min(1, '${path} is an hour of the clock, 1 to 12')
+    .max(12, '${path} is an hour of the clock, 1 to 12'),
+  notch: line(),
+})
+const schema = moveShape('open-joint', { joint: joint.required() })
+type OpenJoint = InferType<typeof schema>
+
+const hose = (m: OpenJoint) => m.joint.hose ?? 'hose'
+
+/** Opens a hose joint; the inverse pushes it to the stop, aligns the notch and clamps between the ribs. */
+export const openJoint: MoveKind<OpenJoint> = {
+  kind: 'open-joint',
+  item: 'joint',
+  schema,
+  opens: (m) => [owes(m, 'joint', 'open', 1, hose(m) + at(m))],
+  invert: turned,
+  subject: (m) => hose(m) + at(m),
+  down: (m) => sentence(`${on(m)}${m.joint.clamp === 'none' ? '' : 'slide the clamp back and '}pull ${hose(m)} off`),
+  back: (m) =>
+    sentence(`${on(m)}push ${hose(m)} to the stop${m.joint.clamp === 'none' ? '' : '; clamp between the ribs'}`),
+  notes: (m) =>
+    [
+      join(' ', m.joint.notch && 'Notch to', m.joint.notch),
+      m.joint.clock ? `Clamp ears at ${m.joint.clock} o'clock` : '',
+      m.joint.clamp === 'ear' ? 'A new ear clamp is needed' : '',
+    ].filter(Boolean),
+  tools: (m) => (m.joint.clamp === 'spring' ? ['clamp pliers'] : m.joint.clamp === 'worm' ? ['screwdriver'] : []),
+  cautions: () => ['water'],
+}

@@ -1,0 +1,27 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { part, partCautions, seatNotes } from '../items/part.ts'
+import { sentence } from '../text/words.ts'
+import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
+
+const schema = moveShape('pull-off', {
+  part: part.required(),
+  /** True when it cannot be pulled again without damage once it is pressed on. */
+  oneWay: yup.boolean(),
+})
+type PullOff = InferType<typeof schema>
+
+/** Pulls or presses off what sits by interference; the inverse presses it on. */
+export const pullOff: MoveKind<PullOff> = {
+  kind: 'pull-off',
+  item: 'part',
+  schema,
+  opens: (m) => [owes(m, 'part', 'off', 1, m.part.name + at(m))],
+  invert: turned,
+  subject: (m) => m.part.name + at(m),
+  down: (m) => sentence(`${on(m)}pull the ${m.part.name} off straight`),
+  back: (m) => sentence(`${on(m)}press the ${m.part.name} on straight, to the stop`),
+  notes: (m) => [...(m.oneWay ? ['Goes on once: check everything behind it first'] : []), ...seatNotes(m.part)],
+  tools: () => ['puller'],
+  cautions: (m) => partCautions(m.part),
+}

@@ -1,0 +1,30 @@
+import type { InferType } from 'yup'
+import { fastener, fasteners, fastenerName, fittingNotes } from '../items/fastener.ts'
+import { count } from '../schema.ts'
+import { inWords, sentence } from '../text/words.ts'
+import { at, into, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
+import { driver } from './tools.ts'
+
+const schema = moveShape('remove-fasteners', { fastener: fastener.required(), count: count().required() })
+type RemoveFasteners = InferType<typeof schema>
+
+const back = (m: RemoveFasteners) => {
+  if (m.count === 1) return `start ${fastenerName(m.fastener)} by hand, then tighten`
+  const pattern = m.fastener.pattern === 'circle' ? 'crosswise' : 'tighten'
+  return `start all ${inWords(m.count)} ${fastenerName(m.fastener)} by hand, then ${pattern}`
+}
+
+/** Takes out a group of like fasteners; the inverse starts all by hand and tightens. */
+export const removeFasteners: MoveKind<RemoveFasteners> = {
+  kind: 'remove-fasteners',
+  item: 'fastener',
+  schema,
+  opens: (m) => [owes(m, 'fastener', 'out', m.count, fasteners(m.count, m.fastener) + at(m))],
+  invert: turned,
+  subject: (m) => fasteners(m.count, m.fastener) + at(m),
+  down: (m) => sentence(`${on(m)}take out ${fasteners(m.count, m.fastener)}${into(m)}`),
+  back: (m) => sentence(on(m) + back(m)),
+  notes: (m) => fittingNotes(m.count, m.fastener).slice(m.count > 1 ? 1 : 0),
+  tools: (m) => driver(m.fastener),
+  cautions: () => [],
+}

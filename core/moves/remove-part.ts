@@ -1,0 +1,23 @@
+import type { InferType } from 'yup'
+import { part, partCautions, seatNotes } from '../items/part.ts'
+import { join, sentence } from '../text/words.ts'
+import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
+
+const schema = moveShape('remove-part', { part: part.required() })
+type RemovePart = InferType<typeof schema>
+
+/** Takes a part off the machine; the inverse refits it, marks aligned, seated. */
+export const removePart: MoveKind<RemovePart> = {
+  kind: 'remove-part',
+  item: 'part',
+  schema,
+  opens: (m) => [owes(m, 'part', 'off', 1, m.part.name + at(m))],
+  invert: turned,
+  subject: (m) => m.part.name + at(m),
+  down: (m) =>
+    sentence(join('. Lies ', `${on(m)}take off the ${m.part.name}`, m.part.lies ?? (m.cell && `in cell ${m.cell}`))),
+  back: (m) => sentence(`${on(m)}refit the ${m.part.name}`),
+  notes: (m) => seatNotes(m.part),
+  tools: () => [],
+  cautions: (m) => partCautions(m.part),
+}

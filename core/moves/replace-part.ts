@@ -1,0 +1,37 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { part, partCautions, seatNotes } from '../items/part.ts'
+import { limits } from '../limits.ts'
+import { line } from '../schema.ts'
+import { sentence } from '../text/words.ts'
+import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
+
+const schema = moveShape('replace-part', {
+  part: part.required(),
+  /** What was fixed to the old part and must go over to the new one. */
+  carryOver: yup.array(line().required()).max(limits.moves, '${path} is too long').required(),
+  /** Number or words by which the new part is known. */
+  replacement: line(),
+})
+type ReplacePart = InferType<typeof schema>
+
+/** Replaces a part: the new one is owed, and each thing that was fixed to the old one is owed beside it. */
+export const replacePart: MoveKind<ReplacePart> = {
+  kind: 'replace-part',
+  item: 'part',
+  schema,
+  opens: (m) => [
+    owes(m, 'part', 'off', 1, `new ${m.part.name}${at(m)}`),
+    ...m.carryOver.map((thing, i) => ({
+      ...owes(m, 'part', 'off', 1, `${thing}, from the old ${m.part.name}`),
+      debt: `${m.id}/${i + 1}`,
+    })),
+  ],
+  invert: turned,
+  subject: (m) => `new ${m.part.name}${at(m)}`,
+  down: (m) => sentence(`${on(m)}take off the ${m.part.name}; a new one goes in`),
+  back: (m) => sentence(`${on(m)}fit the new ${m.part.name}`),
+  notes: (m) => [...m.carryOver.map((thing) => `Carry over the ${thing}`), ...seatNotes(m.part)],
+  tools: () => [],
+  cautions: (m) => partCautions(m.part),
+}

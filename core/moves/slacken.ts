@@ -1,0 +1,36 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { fastener, fasteners, fastenerName, fittingNotes } from '../items/fastener.ts'
+import { count } from '../schema.ts'
+import { join, sentence } from '../text/words.ts'
+import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
+import { driver } from './tools.ts'
+
+const schema = moveShape('slacken', {
+  fastener: fastener.required(),
+  count: count().required(),
+  /** How many turns it was slackened. */
+  turns: yup.number().positive('${path} must be more than 0 turns'),
+})
+type Slacken = InferType<typeof schema>
+
+/** Slackens fasteners that stay in; the inverse tightens them. */
+export const slacken: MoveKind<Slacken> = {
+  kind: 'slacken',
+  item: 'fastener',
+  schema,
+  opens: (m) => [owes(m, 'fastener', 'slack', m.count, `${fasteners(m.count, m.fastener)}${at(m)}, slack`)],
+  invert: turned,
+  subject: (m) => fasteners(m.count, m.fastener) + at(m),
+  down: (m) =>
+    sentence(
+      `${on(m)}slacken ${join(' by ', fasteners(m.count, m.fastener), m.turns && `${m.turns} turns`)}; leave in`,
+    ),
+  back: (m) =>
+    sentence(
+      `${on(m)}tighten ${m.count === 1 ? `the slack ${fastenerName(m.fastener)}` : `all ${fasteners(m.count, m.fastener)}`}`,
+    ),
+  notes: (m) => fittingNotes(1, m.fastener),
+  tools: (m) => driver(m.fastener),
+  cautions: () => [],
+}

@@ -1,0 +1,28 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { sentence } from '../text/words.ts'
+import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
+
+const schema = moveShape('slip-belt', {
+  /** How many ribs, where it is ribbed. */
+  ribs: yup.number().integer().min(1, '${path} must be at least 1').max(30, '${path} can be 30 at most'),
+})
+type SlipBelt = InferType<typeof schema>
+
+/** Slips a belt off its pulleys; the inverse lays it on the small pulley first and turns the large one. */
+export const slipBelt: MoveKind<SlipBelt> = {
+  kind: 'slip-belt',
+  item: 'line',
+  schema,
+  opens: (m) => [owes(m, 'line', 'off', 1, `belt${at(m)}`)],
+  invert: turned,
+  subject: (m) => `belt${at(m)}`,
+  down: (m) => sentence(`${on(m)}turn the large pulley and slip the belt off`),
+  back: (m) => sentence(`${on(m)}belt on the small pulley first, then turn the large one`),
+  notes: (m) => [
+    `Ribs inward${m.ribs ? `, all ${m.ribs} in their grooves` : ''}`,
+    'Turn by hand: the belt stays in the middle',
+  ],
+  tools: () => [],
+  cautions: () => [],
+}

@@ -1,0 +1,32 @@
+import type { InferType } from 'yup'
+import { postures } from '../machine/postures.ts'
+import { oneOf } from '../schema.ts'
+import { sentence } from '../text/words.ts'
+import { moveShape, owes, turned, type MoveKind } from './move-kind.ts'
+
+const schema = moveShape('turn-machine', { from: oneOf(postures).required(), to: oneOf(postures).required() })
+type TurnMachine = InferType<typeof schema>
+
+const turn = (m: TurnMachine) =>
+  sentence(
+    m.to === 'upright'
+      ? 'stand the machine upright'
+      : m.to === 'tipped back'
+        ? 'tip the machine back'
+        : `lay the machine ${m.to}`,
+  )
+
+/** Turns the machine; the inverse turns it back to how it stood. */
+export const turnMachine: MoveKind<TurnMachine> = {
+  kind: 'turn-machine',
+  item: 'posture',
+  schema,
+  opens: (m) => [owes(m, 'posture', 'turned', 1, m.way === 'down' ? m.to : m.from)],
+  invert: (m) => turned({ ...m, from: m.to, to: m.from }),
+  subject: (m) => `machine ${m.way === 'down' ? m.to : m.from}`,
+  down: turn,
+  back: turn,
+  notes: () => ['Hoses and cord clear of the feet'],
+  tools: () => ['mat'],
+  cautions: () => ['heavy', 'tip'],
+}

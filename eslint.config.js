@@ -1,0 +1,57 @@
+import js from '@eslint/js'
+import prettier from 'eslint-config-prettier'
+import vue from 'eslint-plugin-vue'
+import globals from 'globals'
+import ts from 'typescript-eslint'
+
+/** Imports point one way: web and server read demo and core, demo reads core, core reads nothing of ours. */
+const forbid = (files, group, message) => ({
+  files,
+  rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] },
+})
+
+export default ts.config(
+  { ignores: ['**/dist/**', '.data/**', 'test-results/**'] },
+  js.configs.recommended,
+  ...ts.configs.recommended,
+  ...vue.configs['flat/recommended'],
+  {
+    files: ['**/*.vue'],
+    languageOptions: { parserOptions: { parser: ts.parser }, globals: globals.browser },
+    rules: {
+      'vue/multi-word-component-names': 'off',
+      'vue/require-default-prop': 'off',
+      'no-undef': 'off',
+    },
+  },
+  { files: ['scripts/**', '*.js'], languageOptions: { globals: globals.node } },
+  {
+    files: ['**/*.ts'],
+    rules: { 'no-undef': 'off', '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }] },
+  },
+  forbid(
+    ['core/**/*.ts'],
+    ['@dialytica/*', 'node:*', 'vue*', 'express*', 'typeorm*', '**/server/**', '**/web/**', '**/demo/**'],
+    'core sees no interface, no server, no Node: pass it in as an argument',
+  ),
+  forbid(
+    ['demo/**/*.ts'],
+    ['@dialytica/server*', '@dialytica/web*', 'node:*', 'vue*', '**/server/**', '**/web/**'],
+    'demo reads core only',
+  ),
+  forbid(
+    ['server/**/*.ts'],
+    ['@dialytica/web*', 'vue*', '**/web/**'],
+    'server and web do not see each other',
+  ),
+  forbid(
+    ['web/**/*.ts', 'web/**/*.vue'],
+    ['@dialytica/server*', 'node:*', 'express*', 'typeorm*', '**/server/**'],
+    'server and web do not see each other',
+  ),
+  {
+    files: ['**/*.test.ts', 'core/testing/**'],
+    rules: { 'no-restricted-imports': 'off' },
+  },
+  prettier,
+)

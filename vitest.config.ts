@@ -1,0 +1,13 @@
+import vue from '@vitejs/plugin-vue'
+import { defineConfig } from 'vitest/config'
+
+/** Two suites: `unit` needs nothing but Node, `api` a MariaDB whose address is in DATABASE_URL. */
+export default defineConfig({
+  test: {
+    projects: [
+      { test: { name: 'core', include: ['core/**/*.test.ts', 'demo/**/*.test.ts', 'scripts/**/*.test.ts'], environment: 'node' } },
+      { plugins: [vue()], test: { name: 'web', include: ['web/**/*.test.ts'], environment: 'happy-dom' } },
+      { test: { name: 'api', include: ['server/**/*.test.ts'], environment: 'node', fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 } },
+    ],
+  },
+})
