@@ -13,7 +13,7 @@ export function rankBetween(a: string, b: string): string {
 /** A text strictly between the empty text and `b`. */
 function below(b: string): string {
   const code = b.charCodeAt(0)
-  if (code > 35) return String.fromCharCode(33 + Math.ceil((code - 33) / 2))
-  if (code > 34) return '"'
-  return b[0]! + (b.length > 1 ? below(b.slice(1)) : '')
+  if (code > 34) return String.fromCharCode(33 + Math.ceil((code - 33) / 2))
+  if (code > 33) return '!U'
+  return '!' + below(b.slice(1))
 }
