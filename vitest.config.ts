@@ -7,7 +7,7 @@ export default defineConfig({
     projects: [
       { test: { name: 'core', include: ['core/**/*.test.ts', 'demo/**/*.test.ts', 'scripts/**/*.test.ts'], environment: 'node' } },
       { plugins: [vue()], test: { name: 'web', include: ['web/**/*.test.ts'], environment: 'happy-dom' } },
-      { test: { name: 'api', include: ['server/**/*.test.ts'], environment: 'node', fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 } },
+      { test: { name: 'api', globalSetup: ['server/testing/database.ts'], include: ['server/**/*.test.ts'], environment: 'node', fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 } },
     ],
   },
 })

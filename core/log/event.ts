@@ -78,4 +78,4 @@ export const eventSchema = yup.lazy((value: unknown) => {
     device: yup.string().max(64).required(),
     body: (body as yup.Schema).required(),
   }) as unknown as yup.Schema<JobEvent>
-})
+}) as unknown as yup.Schema<JobEvent>

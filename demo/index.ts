@@ -1,0 +1,5 @@
+export { frame, poseOf, project } from './camera/light.ts'
+export { find, meant, shoot, type Scene, type Shot } from './camera/scene.ts'
+export { allScenes, sceneOf } from './scenes/index.ts'
+export { play, uuids, type Take } from './scenario/play.ts'
+export { scenario } from './scenario/scenario.ts'

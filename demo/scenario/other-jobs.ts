@@ -1,0 +1,403 @@
+import { act, step, type ToldJob } from './script.ts'
+
+const torx = { drive: 'torx', size: 'T20' } as const
+
+/** A mains filter block, half-way down. */
+export const mainsFilter: ToldJob = {
+  name: 'mains filter',
+  unit: '5500-0126',
+  by: 'jon',
+  family: 'front-loader',
+  complaint: 'Trips the breaker as soon as it is switched on',
+  plate: 'FL-70 5500-0126',
+  daysAgo: 0.05,
+  steps: [
+    step('outside', act({ kind: 'isolate', what: 'power' }, 'power')),
+    step('outside', act({ kind: 'isolate', what: 'cold water' }, 'cold')),
+    step(
+      'outside',
+      act(
+        {
+          kind: 'remove-fasteners',
+          place: 'top panel, rear edge',
+          fastener: { ...torx, length: 12 },
+          count: 2,
+          cell: 'A1',
+        },
+        'lid1',
+        'lid2',
+      ),
+    ),
+    step(
+      'outside',
+      act(
+        { kind: 'remove-part', part: { name: 'top panel', opens: ['top'], lies: 'beside the machine' } },
+        'top-panel',
+      ),
+    ),
+    step('top', act({ kind: 'isolate', what: 'capacitor' })),
+    step(
+      'top',
+      act(
+        {
+          kind: 'unplug',
+          place: 'filter, mains side',
+          connector: { label: 'L-N in', housing: 'black', ways: 2, wires: ['brown', 'blue'], lock: 'tab' },
+        },
+        'filter-in',
+      ),
+    ),
+    step('top', act({ kind: 'cut', consumable: 'tie', count: 1, place: 'filter loom' }, 'tie')),
+    step(
+      'top',
+      act(
+        {
+          kind: 'remove-fasteners',
+          place: 'filter block',
+          fastener: { drive: 'hex head', size: '8 mm', length: 14 },
+          count: 2,
+          cell: 'A2',
+        },
+        'filter-screw1',
+        'filter-screw2',
+      ),
+    ),
+  ],
+  phase: 'descent',
+}
+
+/** The out-of-balance sensor of a top loader: in the tray, waiting for the part. */
+export const balanceSensor: ToldJob = {
+  name: 'out-of-balance sensor',
+  unit: '0098-7712',
+  by: 'pia',
+  family: 'top-loader',
+  complaint: 'Stops before the spin and starts filling again',
+  plate: 'TL-60 0098-7712',
+  daysAgo: 6.2,
+  steps: [
+    step(
+      'outside',
+      act({ kind: 'isolate', what: 'power' }, 'power'),
+      act({ kind: 'isolate', what: 'cold water' }, 'cold'),
+    ),
+    step(
+      'outside',
+      act(
+        {
+          kind: 'remove-fasteners',
+          place: 'console',
+          fastener: { drive: 'phillips', size: 'PH2', length: 19 },
+          count: 2,
+          cell: 'A1',
+        },
+        'console-screw1',
+        'console-screw2',
+      ),
+    ),
+    step(
+      'outside',
+      act(
+        { kind: 'park-part', part: { name: 'console', opens: ['console'], lies: 'turned over on its hinge' } },
+        'console',
+      ),
+    ),
+    step(
+      'console',
+      act(
+        {
+          kind: 'unplug',
+          place: 'lid lock',
+          connector: {
+            label: 'P1',
+            housing: 'white',
+            ways: 4,
+            wires: ['red', 'black', 'green', 'yellow'],
+            lock: 'tab',
+          },
+        },
+        'p1',
+      ),
+      act(
+        {
+          kind: 'unplug',
+          place: 'sensor',
+          connector: {
+            label: 'P2',
+            housing: 'white',
+            ways: 4,
+            wires: ['brown', 'black', 'green', 'yellow'],
+            lock: 'tab',
+          },
+        },
+        'p2',
+      ),
+    ),
+    step(
+      'console',
+      act(
+        {
+          kind: 'unroute',
+          place: 'console loom',
+          route: {
+            type: 'harness',
+            waypoints: [
+              { by: 'tie', of: 'valve bracket' },
+              { by: 'retainer', of: 'right wall' },
+            ],
+            keepClear: ['valve coils'],
+          },
+        },
+        'loom',
+      ),
+    ),
+    step(
+      'console',
+      act({ kind: 'release-clips', place: 'loom', clip: { type: 'push-pin' }, count: 1, cell: 'B1' }, 'loom-clip1'),
+    ),
+    step(
+      'outside',
+      act(
+        { kind: 'release-clips', place: 'front edge of the top', clip: { type: 'spring clip' }, count: 2, cell: 'B2' },
+        'front-clip1',
+        'front-clip2',
+      ),
+    ),
+    step(
+      'outside',
+      act({ kind: 'remove-part', part: { name: 'top panel', opens: ['top'], people: 2, lies: 'on the bench' } }, 'lid'),
+    ),
+    step(
+      'top',
+      act(
+        {
+          kind: 'unplug',
+          place: 'sensor',
+          connector: { label: 'S1', housing: 'blue', ways: 3, wires: ['red', 'black', 'white'], lock: 'tab' },
+        },
+        'sensor-plug',
+      ),
+    ),
+    step(
+      'top',
+      act(
+        {
+          kind: 'remove-fasteners',
+          place: 'sensor bracket',
+          fastener: { drive: 'phillips', size: 'PH2', length: 10 },
+          count: 2,
+          cell: 'A2',
+        },
+        'sensor-screw1',
+        'sensor-screw2',
+      ),
+    ),
+    step(
+      'top',
+      act(
+        {
+          kind: 'remove-part',
+          part: { name: 'out-of-balance sensor', orientation: 'Arrow to the tub', lies: 'in the bag' },
+          cell: 'C1',
+        },
+        'sensor',
+      ),
+    ),
+  ],
+  bench: [{ kind: 'reading-taken', body: { of: 'sensor supply', value: 4.98, unit: 'V' } }],
+  phase: 'bench',
+  waitsFor: 'out-of-balance sensor',
+  dueInDays: 2,
+}
+
+/** Counterweight bolts worked loose: half-way back. */
+export const counterweight: ToldJob = {
+  name: 'counterweight bolts',
+  unit: '2231-0388',
+  by: 'pia',
+  family: 'front-loader',
+  complaint: 'Bangs in the spin; one counterweight bolt found loose',
+  plate: 'FL-84 2231-0388',
+  daysAgo: 1.1,
+  steps: [
+    step('outside', act({ kind: 'isolate', what: 'power' }, 'power')),
+    step(
+      'outside',
+      act({ kind: 'isolate', what: 'cold water' }, 'cold'),
+      act({ kind: 'isolate', what: 'hot water' }, 'hot'),
+    ),
+    step(
+      'outside',
+      act(
+        {
+          kind: 'remove-fasteners',
+          place: 'top panel, rear edge',
+          fastener: { ...torx, length: 12 },
+          count: 2,
+          cell: 'A1',
+        },
+        'lid1',
+        'lid2',
+      ),
+    ),
+    step(
+      'outside',
+      act(
+        {
+          kind: 'remove-part',
+          part: {
+            name: 'top panel',
+            opens: ['top'],
+            lies: 'behind the machine',
+            orientation: 'Slide forward into the front lip',
+          },
+        },
+        'top-panel',
+      ),
+    ),
+    step(
+      'drawer',
+      act(
+        {
+          kind: 'unplug',
+          place: 'drawer flap',
+          connector: { label: 'P1', housing: 'white', ways: 3, wires: ['red', 'blue', 'green'], lock: 'tab' },
+        },
+        'p1',
+      ),
+    ),
+    step(
+      'drawer',
+      act(
+        {
+          kind: 'remove-fasteners',
+          place: 'drawer rail',
+          fastener: { ...torx, length: 16, into: 'plastic' },
+          count: 3,
+          cell: 'A2',
+        },
+        'rail1',
+        'rail2',
+        'rail3',
+      ),
+    ),
+    step(
+      'drawer',
+      act(
+        { kind: 'remove-fasteners', place: 'cross member', fastener: { ...torx, length: 30 }, count: 2, cell: 'B1' },
+        'cross1',
+        'cross2',
+      ),
+    ),
+    step(
+      'drawer',
+      act({ kind: 'park-part', part: { name: 'drawer housing', lies: 'hung over the left side' } }, 'drawer-housing'),
+    ),
+    step('top', act({ kind: 'cut', consumable: 'tie', count: 1, place: 'valve loom' }, 'tie')),
+    step(
+      'top',
+      act(
+        {
+          kind: 'unroute',
+          place: 'valve loom',
+          route: {
+            type: 'harness',
+            waypoints: [
+              { by: 'over', of: 'counterweight' },
+              { by: 'tie', of: 'rail' },
+            ],
+            keepClear: ['springs'],
+          },
+        },
+        'loom',
+      ),
+    ),
+    step(
+      'top',
+      act(
+        {
+          kind: 'remove-fasteners',
+          place: 'upper counterweight',
+          fastener: {
+            drive: 'hex head',
+            size: '17 mm',
+            thread: 'M10',
+            length: 70,
+            washers: 1,
+            pattern: 'circle',
+            torque: 25,
+            into: 'plastic',
+          },
+          count: 4,
+          cell: 'C1',
+        },
+        'weight-bolt1',
+        'weight-bolt2',
+        'weight-bolt3',
+        'weight-bolt4',
+      ),
+    ),
+    step(
+      'top',
+      act(
+        { kind: 'remove-part', part: { name: 'upper counterweight', people: 2, lies: 'on the floor, on a towel' } },
+        'weight',
+      ),
+    ),
+  ],
+  bench: [{ kind: 'check-done', body: { check: 'bolt holes round, no crack in the tub', passed: true } }],
+  back: 4,
+  anew: { items: ['consumable'] },
+  phase: 'return',
+}
+
+/** A drum light, closed clean a fortnight ago. */
+export const drumLight: ToldJob = {
+  name: 'drum light',
+  unit: '5500-0090',
+  by: 'pia',
+  family: 'front-loader',
+  complaint: 'Drum light stays dark',
+  plate: 'FL-70 5500-0090',
+  daysAgo: 15,
+  steps: [
+    step('outside', act({ kind: 'isolate', what: 'power' }, 'power')),
+    step(
+      'door',
+      act(
+        { kind: 'release-clips', place: 'lamp lens', clip: { type: 'bayonet', direction: 'anticlockwise' }, count: 1 },
+        'light-tab1',
+      ),
+    ),
+    step('door', act({ kind: 'remove-part', part: { name: 'drum light', lies: 'on the bench' } }, 'light')),
+    step(
+      'front',
+      act(
+        {
+          kind: 'unplug',
+          place: 'drum light',
+          connector: { label: 'L1', housing: 'white', ways: 2, wires: ['yellow', 'brown'], lock: 'tab' },
+        },
+        'light-plug',
+      ),
+    ),
+    step(
+      'front',
+      act(
+        {
+          kind: 'remove-fasteners',
+          place: 'door lock',
+          fastener: { drive: 'torx', size: 'T15', length: 14 },
+          count: 2,
+          cell: 'A1',
+          condition: 'corroded',
+        },
+        'lock-screw1',
+        'lock-screw2',
+      ),
+    ),
+  ],
+  back: 'all',
+  anew: { words: /drum light/ },
+  phase: 'closed',
+}

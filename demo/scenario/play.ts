@@ -1,0 +1,125 @@
+import {
+  blank,
+  fold,
+  glyphOf,
+  mirror,
+  owedCount,
+  type EventName,
+  type JobEvent,
+  type JobState,
+  type Mark,
+  type Move,
+  type Photo,
+  type Step,
+} from '@dialytica/core'
+import { dice } from '../camera/light.ts'
+import { find, shoot } from '../camera/scene.ts'
+import { sceneOf } from '../scenes/index.ts'
+import { settledHow, type ToldJob, type ToldStep } from './script.ts'
+
+/** A stream of UUIDs that follows from a name, so that the demo is the same wherever it is loaded. */
+export function uuids(name: string): () => string {
+  const next = dice([...name].reduce((h, c) => Math.imul(h ^ c.charCodeAt(0), 16777619), 2166136261))
+  const hex = (n: number) => Array.from({ length: n }, () => Math.floor(next() * 16).toString(16)).join('')
+  return () => `${hex(8)}-${hex(4)}-4${hex(3)}-8${hex(3)}-${hex(12)}`
+}
+
+/** Develops a picture drawn by the camera, and says by which hash it is kept. */
+export type Take = (svg: string, takenAt: string) => Promise<Photo>
+
+export interface Cast {
+  job: string
+  unit: string
+  actor: string
+  now: Date
+}
+
+const seedOf = (name: string, i: number) => [...name].reduce((h, c) => h + c.charCodeAt(0), 0) * 31 + i * 17
+
+/** Marks of a move on a photo: a point for each thing, a path for a line. */
+function marksOf(told: ToldStep, moves: Move[], job: ToldJob, photo: Photo, seed: number, id: () => string): Mark[] {
+  const scene = sceneOf(job.family, told.zone)
+  return told.acts.flatMap(({ things }, i) =>
+    things.flatMap((thing) => {
+      const path = find(scene, thing, seed)
+      const move = moves[i]!
+      return path.length ? [{ id: id(), photo: photo.hash, move: move.id, glyph: glyphOf(move), path }] : []
+    }),
+  )
+}
+
+/** The log of a job as told: every step with its photo as it was before the act, its marks, and what came after. */
+export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast, take: Take): Promise<JobEvent[]> {
+  const id = uuids(job.name)
+  let clock = now.getTime() - job.daysAgo * 86_400_000
+  const log: JobEvent[] = []
+  let state: JobState = blank
+  const say = (kind: EventName, body: object, minutes: number) => {
+    clock += minutes * 60_000
+    const event = {
+      id: id(),
+      job: jobId,
+      kind,
+      at: new Date(clock).toISOString(),
+      actor,
+      device: 'demo',
+      body,
+    } as JobEvent
+    const folded = fold(state, event)
+    if (!folded.ok) throw new Error(`${job.name}: ${folded.refusal.message}`)
+    state = folded.state
+    log.push(event)
+  }
+
+  say('job-opened', { unit, family: job.family, complaint: job.complaint, plate: job.plate }, 0)
+  say('phase-changed', { phase: 'descent' }, 3)
+  const away = new Map<string, Set<string>>()
+  for (const [i, told] of job.steps.entries()) {
+    const scene = sceneOf(job.family, told.zone)
+    const gone = away.get(scene.id) ?? new Set<string>()
+    away.set(scene.id, gone)
+    const seed = seedOf(job.name, i)
+    const photo = await take(shoot(scene, { away: gone, seed }), new Date(clock + 60_000).toISOString())
+    const moves = told.acts.map(({ move }) => ({ id: id(), way: 'down', ...move }) as Move)
+    const step: Step = {
+      id: id(),
+      zone: told.zone,
+      ...(told.posture && { posture: told.posture }),
+      photos: [photo],
+      marks: marksOf(told, moves, job, photo, seed, id),
+      moves,
+    }
+    say('step-recorded', { step }, 1.5)
+    if (told.note) say('note-added', { text: told.note, step: step.id }, 0.2)
+    for (const { things } of told.acts) things.forEach((t) => gone.add(t))
+  }
+
+  if (job.phase === 'descent') return log
+  say(
+    'phase-changed',
+    {
+      phase: 'bench',
+      ...(job.waitsFor && { waitsFor: job.waitsFor }),
+      ...(job.dueInDays && { due: new Date(now.getTime() + job.dueInDays * 86_400_000).toISOString() }),
+    },
+    2,
+  )
+  for (const { kind, body } of job.bench ?? []) say(kind, body, 4)
+  if (job.phase === 'bench') return log
+
+  say('phase-changed', { phase: 'return' }, 20)
+  const plan = mirror(state)
+  for (const r of plan.slice(0, job.back === 'all' ? plan.length : job.back))
+    for (const debt of r.debts) {
+      const marks = r.step.marks.filter((m) => m.move === debt.move).map((m) => m.id)
+      const how = settledHow(job, debt.item, debt.label)
+      const count = owedCount(debt)
+      say('debt-settled', { debt: debt.id, how, count, ...(marks.length === count && { marks }) }, 0.8)
+    }
+  if (job.phase === 'return') return log
+  say('phase-changed', { phase: 'proof' }, 2)
+  say('check-done', { check: 'empty run with the rear panel off: no drip, no rub', passed: true }, 12)
+  say('check-done', { check: 'door cannot be opened while it runs', passed: true }, 2)
+  say('job-closed', { clean: true, note: 'Handed over; customer told to run it empty once' }, 3)
+  return log
+}

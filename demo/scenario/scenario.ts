@@ -1,0 +1,44 @@
+import type { Family } from '@dialytica/core'
+import { dosingPump } from './dosing-pump.ts'
+import { balanceSensor, counterweight, drumLight, mainsFilter } from './other-jobs.ts'
+import type { ToldJob } from './script.ts'
+
+/** A small workshop with its people, models and machines. All of it is made up. */
+export const scenario = {
+  shop: { name: 'Tidewell Laundry Workshop', timeZone: 'Europe/Lisbon' },
+  people: [
+    { login: 'jon', name: 'Jon Tarrow', role: 'technician' },
+    { login: 'pia', name: 'Pia Sandel', role: 'technician' },
+    { login: 'mara', name: 'Mara Okwell', role: 'lead' },
+    { login: 'guest', name: 'Guest at the counter', role: 'viewer' },
+  ],
+  models: [
+    {
+      code: 'FL-84',
+      maker: 'Corrane',
+      family: 'front-loader',
+      notes: 'Auto-dosing; upper and lower counterweight; belt drive',
+    },
+    {
+      code: 'FL-70',
+      maker: 'Pellinor',
+      family: 'front-loader',
+      notes: 'Same cabinet with the filter under the lid, right',
+    },
+    {
+      code: 'TL-60',
+      maker: 'Wexmoor',
+      family: 'top-loader',
+      notes: 'Suspended tub, agitator, console turns over on its hinge',
+    },
+  ] satisfies { code: string; maker: string; family: Family; notes: string }[],
+  units: [
+    { serial: '2231-0417', model: 'FL-84', stands: 'bay 1, by the window' },
+    { serial: '2231-0388', model: 'FL-84', stands: 'bay 2' },
+    { serial: '5500-0126', model: 'FL-70', stands: 'bay 3' },
+    { serial: '5500-0090', model: 'FL-70', stands: 'counter' },
+    { serial: '0098-7712', model: 'TL-60', stands: 'corner, covered' },
+    { serial: '0098-7755', model: 'TL-60', stands: 'just in, by the door' },
+  ],
+  jobs: [drumLight, dosingPump, balanceSensor, counterweight, mainsFilter] satisfies ToldJob[],
+}

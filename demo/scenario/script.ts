@@ -1,0 +1,42 @@
+import type { Family, ItemKind, Move, MoveKindName, MoveOf, Phase, Settlement } from '@dialytica/core'
+
+/** A move as told, without what the log adds to it. */
+export type Told = { [K in MoveKindName]: Omit<MoveOf<K>, 'id' | 'way'> }[MoveKindName]
+
+/** One step as told: what was done, and which things of the scene it was done to, move by move. */
+export interface ToldStep {
+  zone: string
+  title?: string
+  posture?: Extract<Move, { kind: 'turn-machine' }>['to']
+  acts: { move: Told; things: string[] }[]
+  /** Said aloud while it was done. */
+  note?: string
+}
+
+/** A whole job as told. */
+export interface ToldJob {
+  name: string
+  unit: string
+  by: string
+  family: Family
+  complaint: string
+  plate: string
+  /** When it began, in days before the demo is loaded. */
+  daysAgo: number
+  steps: ToldStep[]
+  bench?: { kind: 'reading-taken' | 'part-compared' | 'check-done'; body: object }[]
+  /** How many steps of the return are done. */
+  back?: number | 'all'
+  /** What is replaced by new instead of refitted, by the kind of item or by the words of the debt. */
+  anew?: { items?: ItemKind[]; words?: RegExp }
+  phase: Phase
+  waitsFor?: string
+  dueInDays?: number
+}
+
+export const act = (move: Told, ...things: string[]): ToldStep['acts'][number] => ({ move, things })
+export const step = (zone: string, ...acts: ToldStep['acts']): ToldStep => ({ zone, acts })
+
+/** How a debt of a job is settled. */
+export const settledHow = (job: ToldJob, item: ItemKind, label: string): Settlement =>
+  job.anew?.items?.includes(item) || job.anew?.words?.test(label) ? 'replaced' : 'refitted'

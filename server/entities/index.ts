@@ -1,0 +1,192 @@
+import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm'
+import type { Family, JobEvent, Summary } from '@dialytica/core'
+import type { Role } from '../people/roles.ts'
+
+const key: EntitySchemaColumnOptions = { type: 'char', length: 36, primary: true }
+const ref: EntitySchemaColumnOptions = { type: 'char', length: 36 }
+const text = (length: number): EntitySchemaColumnOptions => ({ type: 'varchar', length })
+const moment: EntitySchemaColumnOptions = { type: 'datetime', precision: 3 }
+const number: EntitySchemaColumnOptions = { type: 'int', unsigned: true }
+
+export interface ShopRow {
+  id: string
+  name: string
+  timeZone: string
+  createdAt: Date
+}
+export const Shop = new EntitySchema<ShopRow>({
+  name: 'shop',
+  columns: {
+    id: key,
+    name: text(120),
+    timeZone: { ...text(64), name: 'time_zone' },
+    createdAt: { ...moment, name: 'created_at' },
+  },
+})
+
+export interface UserRow {
+  id: string
+  shopId: string
+  login: string
+  name: string
+  role: Role
+  passwordHash: string
+  demo: boolean
+  createdAt: Date
+}
+export const User = new EntitySchema<UserRow>({
+  name: 'user',
+  columns: {
+    id: key,
+    shopId: { ...ref, name: 'shop_id' },
+    login: text(120),
+    name: text(120),
+    role: text(20),
+    passwordHash: { ...text(255), name: 'password_hash', select: false },
+    demo: { type: 'boolean' },
+    createdAt: { ...moment, name: 'created_at' },
+  },
+})
+
+export interface SessionRow {
+  tokenHash: string
+  userId: string
+  createdAt: Date
+  expiresAt: Date
+}
+export const Session = new EntitySchema<SessionRow>({
+  name: 'session',
+  columns: {
+    tokenHash: { type: 'char', length: 64, primary: true, name: 'token_hash' },
+    userId: { ...ref, name: 'user_id' },
+    createdAt: { ...moment, name: 'created_at' },
+    expiresAt: { ...moment, name: 'expires_at' },
+  },
+})
+
+export interface ModelRow {
+  id: string
+  shopId: string
+  maker: string
+  code: string
+  family: Family
+  notes: string
+  createdAt: Date
+}
+export const Model = new EntitySchema<ModelRow>({
+  name: 'model',
+  columns: {
+    id: key,
+    shopId: { ...ref, name: 'shop_id' },
+    maker: text(120),
+    code: text(120),
+    family: text(40),
+    notes: text(500),
+    createdAt: { ...moment, name: 'created_at' },
+  },
+})
+
+export interface UnitRow {
+  id: string
+  shopId: string
+  modelId: string
+  serial: string
+  stands: string
+  createdAt: Date
+}
+export const Unit = new EntitySchema<UnitRow>({
+  name: 'unit',
+  columns: {
+    id: key,
+    shopId: { ...ref, name: 'shop_id' },
+    modelId: { ...ref, name: 'model_id' },
+    serial: text(120),
+    stands: text(500),
+    createdAt: { ...moment, name: 'created_at' },
+  },
+})
+
+export interface JobRow {
+  id: string
+  shopId: string
+  unitId: string
+  seq: number
+  summary: Summary
+  openedAt: Date
+  changedAt: Date
+  closedAt: Date | null
+}
+export const Job = new EntitySchema<JobRow>({
+  name: 'job',
+  columns: {
+    id: key,
+    shopId: { ...ref, name: 'shop_id' },
+    unitId: { ...ref, name: 'unit_id' },
+    seq: number,
+    summary: { type: 'simple-json' },
+    openedAt: { ...moment, name: 'opened_at' },
+    changedAt: { ...moment, name: 'changed_at' },
+    closedAt: { ...moment, name: 'closed_at', nullable: true },
+  },
+})
+
+export interface EventRow {
+  jobId: string
+  seq: number
+  id: string
+  kind: JobEvent['kind']
+  at: string
+  actor: string
+  device: string
+  body: JobEvent['body']
+  receivedAt: Date
+}
+/** The job log, clustered by (job, number): a job is one range read. */
+export const Event = new EntitySchema<EventRow>({
+  name: 'event',
+  columns: {
+    jobId: { ...key, name: 'job_id' },
+    seq: { ...number, primary: true },
+    id: ref,
+    kind: text(40),
+    at: { type: 'char', length: 24 },
+    actor: ref,
+    device: text(64),
+    body: { type: 'simple-json' },
+    receivedAt: { ...moment, name: 'received_at' },
+  },
+})
+
+export interface SnapshotRow {
+  jobId: string
+  seq: number
+  state: string
+}
+export const SnapshotOf = new EntitySchema<SnapshotRow>({
+  name: 'snapshot',
+  columns: { jobId: { ...key, name: 'job_id' }, seq: number, state: { type: 'longtext' } },
+})
+
+export interface PhotoRow {
+  shopId: string
+  hash: string
+  width: number
+  height: number
+  bytes: number
+  takenAt: Date | null
+  createdAt: Date
+}
+export const PhotoEntity = new EntitySchema<PhotoRow>({
+  name: 'photo',
+  columns: {
+    shopId: { ...key, name: 'shop_id' },
+    hash: { type: 'char', length: 64, primary: true },
+    width: number,
+    height: number,
+    bytes: number,
+    takenAt: { ...moment, name: 'taken_at', nullable: true },
+    createdAt: { ...moment, name: 'created_at' },
+  },
+})
+
+export const entities = [Shop, User, Session, Model, Unit, Job, Event, SnapshotOf, PhotoEntity]

@@ -1,0 +1,108 @@
+import { blank, check, eventSchema, fold, summary, type JobEvent, type JobState } from '@dialytica/core'
+import type { DataSource, EntityManager } from 'typeorm'
+import { In } from 'typeorm'
+import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities/index.ts'
+import { notFound } from '../problems.ts'
+import type { Person } from '../people/sessions.ts'
+import { keep, stateAt, store, type States } from './states.ts'
+
+/** What became of a batch: every event is in exactly one of the two lists. */
+export interface Appended {
+  seq: number
+  accepted: { id: string; seq: number }[]
+  refused: { id: string; code: number; message: string }[]
+}
+
+/** Refusal codes of the server beside those of the fold. */
+const invalid = 100
+const notYours = 101
+
+const valid = (
+  jobId: string,
+  person: Person,
+  value: unknown,
+): { event: JobEvent } | { code: number; message: string } => {
+  const checked = check(eventSchema, value)
+  if (!checked.ok) return { code: invalid, message: checked.problems.map((p) => p.message).join('; ') }
+  if (checked.value.job !== jobId) return { code: invalid, message: 'job must be the job of the address' }
+  if (checked.value.actor !== person.id)
+    return { code: notYours, message: 'Recorded by somebody else: they must sign in to send it' }
+  return { event: checked.value }
+}
+
+const locked = (m: EntityManager, id: string, shopId: string) =>
+  m.findOne(Job, { where: { id, shopId }, lock: { mode: 'pessimistic_write' } })
+
+/** The row of a job that comes in with its first event; its unit must be of the shop. */
+async function begun(m: EntityManager, id: string, shopId: string, first: JobEvent | undefined): Promise<JobRow> {
+  if (first?.kind !== 'job-opened' || (await m.existsBy(Job, { id }))) throw notFound()
+  const unit = await m.findOneBy(Unit, { id: first.body.unit, shopId })
+  const model = unit && (await m.findOneBy(Model, { id: unit.modelId, shopId }))
+  if (!unit || model?.family !== first.body.family) throw notFound()
+  const at = new Date(first.at)
+  return { id, shopId, unitId: unit.id, seq: 0, summary: {} as never, openedAt: at, changedAt: at, closedAt: null }
+}
+
+/**
+ * Appends a batch to a job's log, in one transaction and in its order. An event that is there already counts as accepted
+ * under its number; one that the state refuses is returned with its reason and the rest goes on.
+ * Throws not-found when the job is of another shop, or is not there and the batch does not open it.
+ */
+export async function append(
+  db: DataSource,
+  states: States,
+  person: Person,
+  jobId: string,
+  values: unknown[],
+): Promise<Appended> {
+  const result = await db.transaction(async (m) => {
+    const checked = values.map((value) => ({ value, outcome: valid(jobId, person, value) }))
+    const events = checked.flatMap((c) => ('event' in c.outcome ? [c.outcome.event] : []))
+    const refused: Appended['refused'] = checked.flatMap(({ value, outcome }) =>
+      'event' in outcome ? [] : [{ id: String((value as { id?: unknown })?.id ?? ''), ...outcome }],
+    )
+    const row = (await locked(m, jobId, person.shopId)) ?? (await begun(m, jobId, person.shopId, events[0]))
+    const isNew = row.seq === 0
+    let state: JobState = isNew ? blank : await stateAt(m, states, jobId, row.seq)
+    const before = row.seq
+    const known = events.filter((e) => state.seen.has(e.id)).map((e) => e.id)
+    const there = known.length
+      ? await m.find(Event, { where: { jobId, id: In(known) }, select: { jobId: true, seq: true, id: true } })
+      : []
+    const accepted = there.map(({ id, seq }) => ({ id, seq }))
+    const rows: EventRow[] = []
+    const receivedAt = new Date()
+    for (const event of events) {
+      if (state.seen.has(event.id)) continue
+      const folded = fold(state, event)
+      if (!folded.ok) {
+        refused.push({ id: event.id, ...folded.refusal })
+        continue
+      }
+      state = folded.state
+      row.seq += 1
+      accepted.push({ id: event.id, seq: row.seq })
+      const { id, kind, at, actor, device, body } = event
+      rows.push({ jobId, seq: row.seq, id, kind, at, actor, device, body, receivedAt })
+    }
+    if (isNew && !state.opened) throw notFound()
+    if (rows.length) {
+      row.summary = summary(state)!
+      row.changedAt = receivedAt
+      row.closedAt = state.closing ? new Date(state.closing.at) : null
+      if (isNew) await m.insert(Job, row)
+      else
+        await m.update(
+          Job,
+          { id: jobId },
+          { seq: row.seq, summary: row.summary, changedAt: row.changedAt, closedAt: row.closedAt },
+        )
+      await m.createQueryBuilder().insert().into(Event).values(rows).updateEntity(false).execute()
+      await store(m, jobId, before, { seq: row.seq, state })
+    }
+    return { seq: row.seq, accepted, refused, state }
+  })
+  const { state, ...appended } = result
+  keep(states, jobId, { seq: appended.seq, state })
+  return appended
+}

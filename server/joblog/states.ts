@@ -1,0 +1,57 @@
+import { blank, foldAll, fromSnapshot, toSnapshot, type JobEvent, type JobState, type Snapshot } from '@dialytica/core'
+import type { EntityManager } from 'typeorm'
+import { MoreThan } from 'typeorm'
+import { Event, SnapshotOf, type EventRow } from '../entities/index.ts'
+
+/** A job's state after its event number `seq`. */
+export interface StateAt {
+  seq: number
+  state: JobState
+}
+
+/** How many events may stand behind the stored snapshot before a new one is stored. */
+const stride = 250
+/** How many folded jobs are kept at hand. What is kept is checked against the job's number, so another server's writes are seen. */
+const kept = 64
+
+export type States = Map<string, StateAt>
+export const emptyStates = (): States => new Map()
+
+export const eventOf = ({ jobId, seq, id, kind, at, actor, device, body }: EventRow): JobEvent =>
+  ({ id, job: jobId, kind, at, actor, device, seq, body }) as JobEvent
+
+/** The events of a job after a number, in order. */
+export async function eventsAfter(m: EntityManager, jobId: string, after: number, most?: number): Promise<JobEvent[]> {
+  const rows = await m.find(Event, {
+    where: { jobId, seq: MoreThan(after) },
+    order: { seq: 'ASC' },
+    ...(most && { take: most }),
+  })
+  return rows.map(eventOf)
+}
+
+/** The state of a job at `seq`: what is at hand, or the stored snapshot, folded on. */
+export async function stateAt(m: EntityManager, states: States, jobId: string, seq: number): Promise<JobState> {
+  const near = states.get(jobId)
+  if (near && near.seq === seq) return near.state
+  let from: StateAt = near && near.seq < seq ? near : { seq: 0, state: blank }
+  if (from.seq === 0) {
+    const stored = await m.findOneBy(SnapshotOf, { jobId })
+    if (stored && stored.seq <= seq)
+      from = { seq: stored.seq, state: fromSnapshot(JSON.parse(stored.state) as Snapshot) }
+  }
+  return foldAll(await eventsAfter(m, jobId, from.seq), from.state).state
+}
+
+/** Keeps a state at hand, the longest unused first out. */
+export function keep(states: States, jobId: string, at: StateAt): void {
+  states.delete(jobId)
+  states.set(jobId, at)
+  if (states.size > kept) states.delete(states.keys().next().value!)
+}
+
+/** Stores a snapshot when enough events have passed since the last one. */
+export async function store(m: EntityManager, jobId: string, before: number, { seq, state }: StateAt): Promise<void> {
+  if (Math.floor(before / stride) === Math.floor(seq / stride)) return
+  await m.upsert(SnapshotOf, { jobId, seq, state: JSON.stringify(toSnapshot(state)) }, ['jobId'])
+}

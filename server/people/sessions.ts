@@ -1,0 +1,66 @@
+import { createHash, randomBytes } from 'node:crypto'
+import { parseCookie } from 'cookie'
+import type { DataSource } from 'typeorm'
+import { LessThan, MoreThan } from 'typeorm'
+import { Session, Shop, User, type UserRow } from '../entities/index.ts'
+import { fits } from './passwords.ts'
+import type { Role } from './roles.ts'
+
+export const cookieName = 'dialytica_session'
+const life = 30 * 24 * 3600 * 1000
+
+/** Who asks: a person of one shop. */
+export interface Person {
+  id: string
+  shopId: string
+  login: string
+  name: string
+  role: Role
+  shop: string
+  timeZone: string
+}
+
+const hashOf = (token: string) => createHash('sha256').update(token).digest('hex')
+
+/** The person of a login and password; `null` when they do not go together. */
+export async function personBy(db: DataSource, login: string, password: string): Promise<UserRow | null> {
+  const user = await db
+    .getRepository(User)
+    .createQueryBuilder('u')
+    .addSelect('u.passwordHash')
+    .where('u.login = :login', { login })
+    .getOne()
+  return (await fits(password, user?.passwordHash)) ? user : null
+}
+
+/** Starts a session and returns its opaque token; the database keeps only the token's hash. */
+export async function startSession(
+  db: DataSource,
+  userId: string,
+  now = new Date(),
+): Promise<{ token: string; expires: Date }> {
+  const token = randomBytes(32).toString('base64url')
+  const expires = new Date(now.getTime() + life)
+  const sessions = db.getRepository(Session)
+  await sessions.delete({ expiresAt: LessThan(now) })
+  await sessions.insert({ tokenHash: hashOf(token), userId, createdAt: now, expiresAt: expires })
+  return { token, expires }
+}
+
+export const endSession = async (db: DataSource, token: string): Promise<void> => {
+  await db.getRepository(Session).delete({ tokenHash: hashOf(token) })
+}
+
+/** The token of a request's cookie header. */
+export const tokenIn = (header: string | undefined): string | undefined => parseCookie(header ?? '')[cookieName]
+
+/** The person of a token, while its session lasts. */
+export async function personOf(db: DataSource, token: string | undefined, now = new Date()): Promise<Person | null> {
+  if (!token) return null
+  const session = await db.getRepository(Session).findOneBy({ tokenHash: hashOf(token), expiresAt: MoreThan(now) })
+  const user = session && (await db.getRepository(User).findOneBy({ id: session.userId }))
+  const shop = user && (await db.getRepository(Shop).findOneBy({ id: user.shopId }))
+  if (!user || !shop) return null
+  const { id, shopId, login, name, role } = user
+  return { id, shopId, login, name, role, shop: shop.name, timeZone: shop.timeZone }
+}

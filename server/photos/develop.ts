@@ -1,0 +1,54 @@
+import { limits } from '@dialytica/core'
+import exifr from 'exifr'
+import sharp from 'sharp'
+import { ProblemError } from '../problems.ts'
+
+/** Longest edge of each stored size, in pixels. */
+export const sizes = { full: 4096, stage: 1600, thumb: 320 } as const
+export type Size = keyof typeof sizes
+
+export interface Developed {
+  width: number
+  height: number
+  takenAt: Date | null
+  jpegs: Record<Size, Buffer>
+}
+
+const readable = new Set(['jpeg', 'png', 'webp', 'avif', 'tiff'])
+const jpeg = { quality: 84, chromaSubsampling: '4:2:0' } as const
+
+/** `2026:01:31 08:00:00`, the form in which a photo carries its time. */
+const exifTime = (t: Date) => t.toISOString().slice(0, 19).replace(/-/g, ':').replace('T', ' ')
+
+/**
+ * Re-encodes a photo in every size: upright, sRGB, stripped of everything but the time at which it was taken.
+ * Throws `not-a-photo` when the bytes cannot be read, `too-large` above the limit of pixels.
+ */
+export async function develop(bytes: Buffer): Promise<Developed> {
+  if (bytes.length === 0) throw new ProblemError('not-a-photo', 'The photo was empty: send it again.')
+  const source = sharp(bytes, { limitInputPixels: limits.photoPixels, failOn: 'error' })
+  const meta = await source.metadata().catch(() => null)
+  if (!meta?.width || !meta.height || !readable.has(meta.format ?? ''))
+    throw new ProblemError('not-a-photo', 'Send a JPEG, PNG, WebP, AVIF or TIFF picture.')
+  if (meta.width * meta.height > limits.photoPixels)
+    throw new ProblemError(
+      'too-large',
+      `A photo can have ${limits.photoPixels / 1e6} megapixels; take it at a smaller size.`,
+    )
+  const tags = (await exifr.parse(bytes, ['DateTimeOriginal']).catch(() => null)) as { DateTimeOriginal?: Date } | null
+  const takenAt =
+    tags?.DateTimeOriginal instanceof Date && !isNaN(+tags.DateTimeOriginal) ? tags.DateTimeOriginal : null
+  const inside = (edge: number) => ({ width: edge, height: edge, fit: 'inside', withoutEnlargement: true }) as const
+  const upright = source.rotate().toColourspace('srgb')
+  const dated = takenAt ? upright.withExif({ IFD0: { DateTime: exifTime(takenAt) } }) : upright
+  try {
+    const [full, stage] = await Promise.all([
+      dated.clone().resize(inside(sizes.full)).jpeg(jpeg).toBuffer({ resolveWithObject: true }),
+      dated.clone().resize(inside(sizes.stage)).jpeg(jpeg).toBuffer(),
+    ])
+    const thumb = await sharp(stage).resize(inside(sizes.thumb)).jpeg(jpeg).toBuffer()
+    return { width: full.info.width, height: full.info.height, takenAt, jpegs: { full: full.data, stage, thumb } }
+  } catch {
+    throw new ProblemError('not-a-photo', 'The picture is damaged: take it again or send another copy.')
+  }
+}

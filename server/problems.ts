@@ -1,0 +1,38 @@
+import type { Problem as Finding } from '@dialytica/core'
+
+/** The kinds of error that the API answers with, as stable types of RFC 9457 problem documents. */
+const kinds = {
+  invalid: { status: 422, title: 'Something in the request is not valid' },
+  'not-json': { status: 400, title: 'The request body is not JSON' },
+  'signed-out': { status: 401, title: 'Sign in first' },
+  'wrong-sign-in': { status: 401, title: 'Login and password do not go together' },
+  'not-allowed': { status: 403, title: 'Your role does not allow this' },
+  'not-found': { status: 404, title: 'Nothing here under this address' },
+  'already-there': { status: 409, title: 'This is already there' },
+  'too-large': { status: 413, title: 'Too large' },
+  'not-a-photo': { status: 415, title: 'This is not a photo that can be read' },
+  'too-many': { status: 429, title: 'Too many tries' },
+  failed: { status: 500, title: 'The server failed' },
+  unavailable: { status: 503, title: 'The database does not answer' },
+} as const
+export type ProblemType = keyof typeof kinds
+
+export interface ProblemDocument {
+  type: string
+  title: string
+  status: number
+  detail: string
+  problems?: Finding[]
+}
+
+/** An error that is answered as a problem document; `detail` says what to do. */
+export class ProblemError extends Error {
+  readonly document: ProblemDocument
+  constructor(type: ProblemType, detail: string, problems?: Finding[]) {
+    super(detail)
+    const { status, title } = kinds[type]
+    this.document = { type: `urn:dialytica:problem:${type}`, title, status, detail, ...(problems && { problems }) }
+  }
+}
+
+export const notFound = (): ProblemError => new ProblemError('not-found', 'Check the address, or go back to the floor.')

@@ -1,0 +1,42 @@
+import { health } from './health.ts'
+import { addEvents, events, job, jobs } from './jobs.ts'
+import { addModel, addUnit, model, models, unit, units } from './machines.ts'
+import { openapi } from './openapi.ts'
+import { people } from './people.ts'
+import { photo, putPhoto } from './photos.ts'
+import { route, type Route } from './route.ts'
+import { demoAccounts, signIn, signOut, whoAmI } from './session.ts'
+import { stream } from './stream.ts'
+
+const document = route({
+  method: 'get',
+  path: '/api/openapi.json',
+  summary: 'This document',
+  who: 'anyone',
+  replies: { 200: 'OpenAPI 3.1' },
+  answer: async ({ version }) => openapi(routes, version),
+})
+
+/** Every address of the API. */
+export const routes: readonly Route[] = [
+  health,
+  document,
+  whoAmI,
+  signIn,
+  signOut,
+  demoAccounts,
+  people,
+  models,
+  addModel,
+  model,
+  units,
+  addUnit,
+  unit,
+  jobs,
+  job,
+  events,
+  addEvents,
+  stream,
+  putPhoto,
+  photo,
+]

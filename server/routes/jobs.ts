@@ -1,0 +1,103 @@
+import { limits, shape } from '@dialytica/core'
+import * as yup from 'yup'
+import { IsNull, Not } from 'typeorm'
+import { Job, Model, Unit, type JobRow } from '../entities/index.ts'
+import { append } from '../joblog/append.ts'
+import { eventsAfter } from '../joblog/states.ts'
+import { notFound } from '../problems.ts'
+import { numberForm, route, uuidForm, type Asked, type Context } from './route.ts'
+
+/** The job of the address, if it is of the shop of the person who asks. */
+export async function jobOf({ db }: Context, { params, person }: Asked): Promise<JobRow> {
+  const job = await db.getRepository(Job).findOneBy({ id: params.job!, shopId: person.shopId })
+  if (!job) throw notFound()
+  return job
+}
+
+const shown = ({ id, seq, summary, openedAt, changedAt, closedAt }: JobRow) => ({
+  id,
+  seq,
+  summary,
+  openedAt,
+  changedAt,
+  closedAt,
+})
+
+/** Jobs with the machine they are of, in two range reads. */
+async function withMachines({ db }: Context, shopId: string, jobs: JobRow[]) {
+  const units = new Map((await db.getRepository(Unit).findBy({ shopId })).map((u) => [u.id, u]))
+  const models = new Map((await db.getRepository(Model).findBy({ shopId })).map((m) => [m.id, m]))
+  return jobs.map((job) => {
+    const unit = units.get(job.unitId)!
+    const { maker, code, family } = models.get(unit.modelId)!
+    return {
+      ...shown(job),
+      unit: { id: unit.id, serial: unit.serial, stands: unit.stands },
+      model: { id: unit.modelId, maker, code, family },
+    }
+  })
+}
+
+export const jobs = route({
+  method: 'get',
+  path: '/api/jobs',
+  summary: 'The jobs of the shop, those that stand open first; at most 200',
+  who: 'viewer',
+  query: { state: /^(open|closed)$/ },
+  replies: { 200: 'Jobs with their machine and summary' },
+  async answer(context, { person, query }) {
+    const closedAt = query.state === 'open' ? IsNull() : query.state === 'closed' ? Not(IsNull()) : undefined
+    const rows = await context.db.getRepository(Job).find({
+      where: { shopId: person.shopId, ...(closedAt && { closedAt }) },
+      order: { closedAt: 'ASC', changedAt: 'DESC' },
+      take: 200,
+    })
+    return withMachines(context, person.shopId, rows)
+  },
+})
+
+export const job = route({
+  method: 'get',
+  path: '/api/jobs/{job}',
+  summary: 'One job',
+  who: 'viewer',
+  params: { job: uuidForm },
+  replies: { 200: 'The job with its machine and summary' },
+  answer: async (context, asked) =>
+    (await withMachines(context, asked.person.shopId, [await jobOf(context, asked)]))[0],
+})
+
+export const events = route({
+  method: 'get',
+  path: '/api/jobs/{job}/events',
+  summary: 'The log of a job after a number, in order',
+  who: 'viewer',
+  params: { job: uuidForm },
+  query: { after: numberForm },
+  replies: { 200: 'Events with their numbers' },
+  async answer(context, asked) {
+    const { id } = await jobOf(context, asked)
+    return eventsAfter(context.db.manager, id, Number(asked.query.after ?? 0))
+  },
+})
+
+export const addEvents = route({
+  method: 'post',
+  path: '/api/jobs/{job}/events',
+  summary: 'Append events, each once however often it is sent; the first one of a new job opens it',
+  who: 'technician',
+  params: { job: uuidForm },
+  body: shape({
+    events: yup
+      .array(yup.mixed().required())
+      .min(1, 'send at least one event')
+      .max(limits.batch, `send ${limits.batch} events at most at a time`)
+      .required(),
+  }),
+  replies: { 200: 'Which were accepted, under which numbers, and which were refused, and why' },
+  async answer({ db, states, watch }, { params, person, body }) {
+    const appended = await append(db, states, person, params.job!, body.events)
+    watch.grew(params.job!, appended.seq)
+    return appended
+  },
+})

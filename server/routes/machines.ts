@@ -1,0 +1,124 @@
+import { families, line, oneOf, shape, uuid } from '@dialytica/core'
+import { Model, Unit } from '../entities/index.ts'
+import { notFound, ProblemError } from '../problems.ts'
+import { route, uuidForm } from './route.ts'
+
+const stored = <T extends { shopId: string }>({ shopId: _, ...rest }: T) => rest
+const isDouble = (error: unknown) => (error as { errno?: number }).errno === 1062
+
+export const models = route({
+  method: 'get',
+  path: '/api/models',
+  summary: 'The models of the shop',
+  who: 'viewer',
+  replies: { 200: 'Models by maker and code' },
+  answer: async ({ db }, { person }) =>
+    (
+      await db.getRepository(Model).find({ where: { shopId: person.shopId }, order: { maker: 'ASC', code: 'ASC' } })
+    ).map(stored),
+})
+
+export const modelShape = shape({
+  id: uuid().required(),
+  maker: line().trim().required('name the maker').max(120),
+  code: line().trim().required('give the code of the rating plate').max(120),
+  family: oneOf(families).required(),
+  notes: line().defined(),
+})
+
+export const addModel = route({
+  method: 'post',
+  path: '/api/models',
+  summary: 'Add a model by the code on its rating plate',
+  who: 'technician',
+  body: modelShape,
+  replies: { 201: 'Added', 409: 'This model is already there' },
+  async answer({ db }, { person, body, res }) {
+    const row = { ...body, shopId: person.shopId, createdAt: new Date() }
+    await db
+      .getRepository(Model)
+      .insert(row)
+      .catch((error) => {
+        throw isDouble(error)
+          ? new ProblemError('already-there', `${body.maker} ${body.code} is already in your models.`)
+          : error
+      })
+    res.status(201)
+    return stored(row)
+  },
+})
+
+export const model = route({
+  method: 'get',
+  path: '/api/models/{model}',
+  summary: 'One model',
+  who: 'viewer',
+  params: { model: uuidForm },
+  replies: { 200: 'The model' },
+  async answer({ db }, { person, params }) {
+    const row = await db.getRepository(Model).findOneBy({ id: params.model!, shopId: person.shopId })
+    if (!row) throw notFound()
+    return stored(row)
+  },
+})
+
+export const units = route({
+  method: 'get',
+  path: '/api/units',
+  summary: 'The units of the shop',
+  who: 'viewer',
+  query: { model: uuidForm },
+  replies: { 200: 'Units by serial' },
+  answer: async ({ db }, { person, query }) =>
+    (
+      await db.getRepository(Unit).find({
+        where: { shopId: person.shopId, ...(query.model && { modelId: query.model }) },
+        order: { serial: 'ASC' },
+      })
+    ).map(stored),
+})
+
+export const unit = route({
+  method: 'get',
+  path: '/api/units/{unit}',
+  summary: 'One unit',
+  who: 'viewer',
+  params: { unit: uuidForm },
+  replies: { 200: 'The unit' },
+  async answer({ db }, { person, params }) {
+    const row = await db.getRepository(Unit).findOneBy({ id: params.unit!, shopId: person.shopId })
+    if (!row) throw notFound()
+    return stored(row)
+  },
+})
+
+export const unitShape = shape({
+  id: uuid().required(),
+  modelId: uuid().required(),
+  serial: line().trim().required('give the serial number').max(120),
+  stands: line().defined(),
+})
+
+export const addUnit = route({
+  method: 'post',
+  path: '/api/units',
+  summary: 'Add a unit of a model, by its serial number',
+  who: 'technician',
+  body: unitShape,
+  replies: { 201: 'Added', 409: 'This unit is already there' },
+  async answer({ db }, { person, body, res }) {
+    const of = await db.getRepository(Model).findOneBy({ id: body.modelId, shopId: person.shopId })
+    if (!of) throw notFound()
+    const row = { ...body, shopId: person.shopId, createdAt: new Date() }
+    await db
+      .getRepository(Unit)
+      .insert(row)
+      .catch((error) => {
+        throw isDouble(error)
+          ? new ProblemError('already-there', `Serial ${body.serial} of this model is already there.`)
+          : error
+      })
+    res.status(201)
+    return stored(row)
+  },
+})

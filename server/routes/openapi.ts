@@ -1,0 +1,83 @@
+import { convertSchema } from '@sodaru/yup-to-json-schema'
+import type * as yup from 'yup'
+import type { Route } from './route.ts'
+
+const problem = (description: string) => ({
+  description,
+  content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+})
+
+const parameter =
+  (where: 'path' | 'query') =>
+  ([name, form]: [string, RegExp]) => ({
+    name,
+    in: where,
+    required: where === 'path',
+    schema: { type: 'string', pattern: form.source },
+  })
+
+/** What a route can answer beside what it says itself, from who may ask and what it takes. */
+function replies(r: Route): Record<number, unknown> {
+  return {
+    ...(r.who !== 'anyone' && { 401: problem('Not signed in') }),
+    ...(r.who !== 'anyone' && r.who !== 'viewer' && { 403: problem('The role does not allow it') }),
+    ...(r.params && { 404: problem('Not there, or of another shop') }),
+    ...((r.body || r.query || r.bytes) && { 422: problem('Not valid') }),
+    ...Object.fromEntries(
+      Object.entries(r.replies).map(([status, description]) => [
+        status,
+        Number(status) >= 400 ? problem(description) : { description },
+      ]),
+    ),
+  }
+}
+
+const operation = (r: Route) => ({
+  summary: r.summary,
+  security: r.who === 'anyone' ? [] : [{ session: [] }],
+  'x-role': r.who,
+  parameters: [
+    ...Object.entries(r.params ?? {}).map(parameter('path')),
+    ...Object.entries(r.query ?? {}).map(parameter('query')),
+  ],
+  ...(r.body && {
+    requestBody: {
+      required: true,
+      content: { 'application/json': { schema: convertSchema(r.body as yup.ObjectSchema<object>) } },
+    },
+  }),
+  ...(r.bytes && {
+    requestBody: { required: true, content: { 'image/*': { schema: { type: 'string', format: 'binary' } } } },
+  }),
+  responses: replies(r),
+})
+
+/** The OpenAPI document of a table of routes. */
+export function openapi(routes: readonly Route[], version: string) {
+  const paths: Record<string, Record<string, unknown>> = {}
+  for (const r of routes) paths[r.path] = { ...paths[r.path], [r.method]: operation(r) }
+  return {
+    openapi: '3.1.0',
+    info: { title: 'Dialytica', version },
+    paths,
+    components: {
+      securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'dialytica_session' } },
+      schemas: {
+        Problem: {
+          type: 'object',
+          required: ['type', 'title', 'status', 'detail'],
+          properties: {
+            type: { type: 'string' },
+            title: { type: 'string' },
+            status: { type: 'integer' },
+            detail: { type: 'string' },
+            problems: {
+              type: 'array',
+              items: { type: 'object', properties: { path: { type: 'string' }, message: { type: 'string' } } },
+            },
+          },
+        },
+      },
+    },
+  }
+}

@@ -1,0 +1,43 @@
+import { limits } from '@dialytica/core'
+import { stat } from 'node:fs/promises'
+import { PhotoEntity } from '../entities/index.ts'
+import { photoFile, takeIn } from '../photos/store.ts'
+import type { Size } from '../photos/develop.ts'
+import { notFound } from '../problems.ts'
+import { route } from './route.ts'
+
+const hashForm = /^[0-9a-f]{64}$/
+
+export const putPhoto = route({
+  method: 'put',
+  path: '/api/photos/{hash}',
+  summary: 'Take in a photo under the SHA-256 of its bytes; re-encoded, upright, stripped of all but the time',
+  who: 'technician',
+  params: { hash: hashForm },
+  bytes: limits.photoBytes,
+  replies: { 200: 'Taken in', 413: 'Too large', 415: 'Not a photo' },
+  async answer({ db, config }, { params, person, body }) {
+    const bytes = Buffer.isBuffer(body) ? body : Buffer.alloc(0)
+    const { hash, width, height, takenAt } = await takeIn(db, config.data, person.shopId, params.hash!, bytes)
+    return { hash, width, height, takenAt }
+  },
+})
+
+export const photo = route({
+  method: 'get',
+  path: '/api/photos/{hash}/{size}',
+  summary: 'A photo as JPEG: full, stage (1600 pixels) or thumb (320); it never changes',
+  who: 'viewer',
+  params: { hash: hashForm, size: /^(full|stage|thumb)$/ },
+  replies: { 200: 'image/jpeg' },
+  async answer({ db, config }, { params, person, res }) {
+    const { hash, size } = params as { hash: string; size: Size }
+    const row = await db.getRepository(PhotoEntity).findOneBy({ shopId: person.shopId, hash })
+    const file = photoFile(config.data, person.shopId, hash, size)
+    if (!row || !(await stat(file).catch(() => null))) throw notFound()
+    res.setHeader('cache-control', 'private, max-age=31536000, immutable')
+    await new Promise<void>((done, fail) =>
+      res.sendFile(file, { dotfiles: 'allow', cacheControl: false }, (e) => (e && !res.headersSent ? fail(e) : done())),
+    )
+  },
+})

@@ -1,0 +1,77 @@
+import { line, shape } from '@dialytica/core'
+import { rateLimit } from 'express-rate-limit'
+import { User } from '../entities/index.ts'
+import { attempts } from '../people/attempts.ts'
+import { cookieName, endSession, personBy, personOf, startSession, tokenIn } from '../people/sessions.ts'
+import { ProblemError } from '../problems.ts'
+import { demoPassword } from '../seed/demo-password.ts'
+import { route, type Context } from './route.ts'
+
+export const whoAmI = route({
+  method: 'get',
+  path: '/api/session',
+  summary: 'Who is signed in',
+  who: 'viewer',
+  replies: { 200: 'The person and their shop' },
+  answer: async (_, { person }) => person,
+})
+
+const window = 15 * 60 * 1000
+
+/** Ten wrong passwords for one login from one address, then a pause. */
+export const signInLimit = ({ db }: Context) =>
+  rateLimit({
+    windowMs: window,
+    limit: 10,
+    store: attempts(db, window),
+    keyGenerator: (req) => `${req.ip} ${String(req.body?.login ?? '').toLowerCase()}`.slice(0, 190),
+    skipSuccessfulRequests: true,
+    standardHeaders: 'draft-8',
+    legacyHeaders: false,
+    validate: { keyGeneratorIpFallback: false },
+    handler: () => {
+      throw new ProblemError('too-many', 'Wait a quarter of an hour, then try again.')
+    },
+  })
+
+export const signIn = route({
+  method: 'post',
+  path: '/api/session',
+  summary: 'Sign in; sets the session cookie',
+  who: 'anyone',
+  body: shape({ login: line().required('give your login'), password: line().required('give your password') }),
+  replies: { 200: 'Signed in', 401: 'Login and password do not go together', 429: 'Too many tries' },
+  async answer({ db, config }, { body, res }) {
+    const user = await personBy(db, body.login.trim().toLowerCase(), body.password)
+    if (!user) throw new ProblemError('wrong-sign-in', 'Check both, then try again.')
+    const { token, expires } = await startSession(db, user.id)
+    res.cookie(cookieName, token, { httpOnly: true, sameSite: 'strict', secure: config.https, expires, path: '/' })
+    return personOf(db, token)
+  },
+})
+
+export const signOut = route({
+  method: 'delete',
+  path: '/api/session',
+  summary: 'Sign out',
+  who: 'anyone',
+  replies: { 204: 'Signed out' },
+  async answer({ db }, { req, res }) {
+    const token = tokenIn(req.headers.cookie)
+    if (token) await endSession(db, token)
+    res.clearCookie(cookieName, { path: '/' }).status(204).end()
+  },
+})
+
+export const demoAccounts = route({
+  method: 'get',
+  path: '/api/demo-accounts',
+  summary: 'The accounts of the demo scenario; none outside demo mode',
+  who: 'anyone',
+  replies: { 200: 'Accounts that can be taken by one tap' },
+  async answer({ db, config }) {
+    if (!config.demo) return []
+    const users = await db.getRepository(User).find({ where: { demo: true }, order: { createdAt: 'ASC' } })
+    return users.map(({ login, name, role }) => ({ login, name, role, password: demoPassword }))
+  },
+})

@@ -1,0 +1,49 @@
+import { eventsAfter } from '../joblog/states.ts'
+import { personOf, tokenIn } from '../people/sessions.ts'
+import { jobOf } from './jobs.ts'
+import { numberForm, route, uuidForm } from './route.ts'
+
+const beat = 20_000
+
+/** Server-sent events: the log after a number, then whatever is appended, by whichever device and server. */
+export const stream = route({
+  method: 'get',
+  path: '/api/jobs/{job}/stream',
+  summary: 'The log of a job as it grows, as server-sent events',
+  who: 'viewer',
+  params: { job: uuidForm },
+  query: { after: numberForm },
+  replies: { 200: 'text/event-stream; each message is one event, its id the event number' },
+  async answer(context, asked) {
+    const { db, watch } = context
+    const { req, res, query } = asked
+    const { id } = await jobOf(context, asked)
+    let sent = Number(req.headers['last-event-id'] ?? query.after ?? 0) || 0
+    res.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' })
+    res.write('retry: 1000\n\n')
+    let busy = Promise.resolve()
+    const send = () => {
+      busy = busy
+        .then(async () => {
+          for (const event of await eventsAfter(db.manager, id, sent)) {
+            res.write(`id: ${event.seq}\ndata: ${JSON.stringify(event)}\n\n`)
+            sent = event.seq!
+          }
+        })
+        .catch(() => {
+          res.end()
+        })
+    }
+    const unfollow = watch.follow(id, send)
+    const heart = setInterval(async () => {
+      const still = await personOf(db, tokenIn(req.headers.cookie)).catch(() => null)
+      if (still) res.write(': still here\n\n')
+      else res.end()
+    }, beat)
+    res.on('close', () => {
+      clearInterval(heart)
+      unfollow()
+    })
+    send()
+  },
+})

@@ -1,0 +1,47 @@
+import type { Server } from 'node:http'
+import { readFileSync } from 'node:fs'
+import pino, { type Logger } from 'pino'
+import { createApp } from './app.ts'
+import type { Config } from './config.ts'
+import { connect } from './database.ts'
+import { emptyStates } from './joblog/states.ts'
+import { watch } from './joblog/watch.ts'
+import type { Context } from './routes/route.ts'
+
+export const version = (
+  JSON.parse(readFileSync(new URL('../package.json', import.meta.url), 'utf8')) as { version: string }
+).version
+
+export interface Running {
+  context: Context
+  server: Server
+  port: number
+  stop(): Promise<void>
+}
+
+/** Connects, migrates, prepares and listens. `prepare` runs before the first request is taken. */
+export async function serve(
+  config: Config,
+  prepare?: (context: Context) => Promise<void>,
+  log: Logger = pino({ level: config.logLevel }),
+): Promise<Running> {
+  const db = await connect(config.databaseUrl)
+  const context: Context = { db, config, states: emptyStates(), watch: watch(db), version }
+  await prepare?.(context)
+  const app = createApp(context, log)
+  const server = await new Promise<Server>((done, fail) => {
+    const listening = app.listen(config.port, config.host, (error) => (error ? fail(error) : done(listening)))
+  })
+  const address = server.address()
+  return {
+    context,
+    server,
+    port: typeof address === 'object' && address ? address.port : config.port,
+    async stop() {
+      context.watch.close()
+      server.closeAllConnections()
+      await new Promise((done) => server.close(done))
+      await db.destroy()
+    },
+  }
+}
