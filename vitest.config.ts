@@ -5,9 +5,25 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: 'core', include: ['core/**/*.test.ts', 'demo/**/*.test.ts', 'scripts/**/*.test.ts'], environment: 'node' } },
+      {
+        test: {
+          name: 'core',
+          include: ['core/**/*.test.ts', 'demo/**/*.test.ts', 'scripts/**/*.test.ts'],
+          environment: 'node',
+        },
+      },
       { plugins: [vue()], test: { name: 'web', include: ['web/**/*.test.ts'], environment: 'happy-dom' } },
-      { test: { name: 'api', globalSetup: ['server/testing/database.ts'], include: ['server/**/*.test.ts'], environment: 'node', fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 } },
+      {
+        test: {
+          name: 'api',
+          globalSetup: ['server/testing/database.ts'],
+          include: ['server/**/*.test.ts'],
+          environment: 'node',
+          fileParallelism: false,
+          testTimeout: 60_000,
+          hookTimeout: 60_000,
+        },
+      },
     ],
   },
 })

@@ -5,7 +5,13 @@ const DATABASE_URL = 'mysql://a:b@127.0.0.1:3306/c'
 
 describe('the settings', () => {
   it('have defaults for all but the database', () => {
-    expect(readConfig({ DATABASE_URL })).toMatchObject({ port: 7340, host: '127.0.0.1', demo: false, https: false, logLevel: 'warn' })
+    expect(readConfig({ DATABASE_URL })).toMatchObject({
+      port: 7340,
+      host: '127.0.0.1',
+      demo: false,
+      https: false,
+      logLevel: 'warn',
+    })
   })
   it.each([
     [{}, /DATABASE_URL/],

@@ -26,3 +26,7 @@ export function owedByZone(debts: readonly OpenDebt[]): Map<string, number> {
 
 /** Pieces owed of all kinds. */
 export const piecesOwed = (owed: Record<ItemKind, number>): number => Object.values(owed).reduce((a, b) => a + b, 0)
+
+/** What is still owed of a debt, in words: `four T20 × 18`, or `2 of four T20 × 18` when some are back. */
+export const stillOwed = (debt: Debt): string =>
+  owedCount(debt) === debt.count ? debt.label : `${owedCount(debt)} of ${debt.label}`

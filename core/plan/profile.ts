@@ -48,12 +48,13 @@ export function profile(
     const glyphs = [...new Set(step.moves.map(glyphOf))]
     return { step: id, number: i + 1, depth: depths.get(id)!, glyphs, state: now ? 'now' : 'done', tide }
   })
-  const back = plan.map((r): Tile => {
+  const touched = plan.findLastIndex((r) => r.debts.some((d) => owedCount(d) < d.count))
+  const back = plan.map((r, i): Tile => {
     tide = { ...tide }
     for (const debt of r.debts) tide[debt.item] -= debt.count - owedCount(debt)
     const now = at?.way === 'back' && at.step === r.step.id
     const glyphs = [...new Set(r.moves.map((m) => glyphOf(m.move)))]
-    const done = r.owes === 0 && r.debts.length > 0
+    const done = r.owes === 0 && (r.debts.length > 0 || i < touched)
     return {
       step: r.step.id,
       number: r.number,

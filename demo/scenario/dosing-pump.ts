@@ -344,6 +344,6 @@ export const dosingPump: ToldJob = {
     { kind: 'check-done', body: { check: 'hoses blown through', passed: true } },
   ],
   back: 'all',
-  anew: { items: ['consumable'], words: /dosing pump/ },
+  anew: { items: ['consumable'], words: /^dosing pump/ },
   phase: 'closed',
 }

@@ -398,6 +398,6 @@ export const drumLight: ToldJob = {
     ),
   ],
   back: 'all',
-  anew: { words: /drum light/ },
+  anew: { words: /^drum light/ },
   phase: 'closed',
 }

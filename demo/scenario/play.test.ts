@@ -74,11 +74,12 @@ describe('the camera', () => {
   it.each(allScenes.map((s) => [s.id, s] as const))(
     '%s: draws every thing in place and away, each differently',
     (_, scene) => {
-      const movable = scene.things.filter(t => t.kind !== 'mark')
-    const here = shoot(scene, { away: new Set(), seed: 1 })
-    for (const thing of movable) expect(shoot(scene, { away: new Set([thing.id]), seed: 1 }), thing.id).not.toBe(here)
-    expect(new Set(movable.map(t => t.id)).size).toBe(movable.length)
-  })
+      const movable = scene.things.filter((t) => t.kind !== 'mark')
+      const here = shoot(scene, { away: new Set(), seed: 1 })
+      for (const thing of movable) expect(shoot(scene, { away: new Set([thing.id]), seed: 1 }), thing.id).not.toBe(here)
+      expect(new Set(movable.map((t) => t.id)).size).toBe(movable.length)
+    },
+  )
 
   it('gives each shot its own angle and light', () => {
     const scene = sceneOf('front-loader', 'base')

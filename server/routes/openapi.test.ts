@@ -14,14 +14,21 @@ beforeAll(async () => {
 })
 afterAll(() => w.end())
 
-const listed = () => Object.entries(document.paths).flatMap(([path, methods]) => Object.keys(methods).map(m => `${m} ${path}`)).sort()
+const listed = () =>
+  Object.entries(document.paths)
+    .flatMap(([path, methods]) => Object.keys(methods).map((m) => `${m} ${path}`))
+    .sort()
 
 describe('the OpenAPI document', () => {
   it('lists exactly what Express answers', () => {
     const app = createApp(w.running.context, { error() {} } as never)
-    const layers = (app.router as unknown as { stack: { route?: { path: string; methods: Record<string, boolean> } }[] }).stack
+    const layers = (
+      app.router as unknown as { stack: { route?: { path: string; methods: Record<string, boolean> } }[] }
+    ).stack
     const mounted = layers.flatMap(({ route }) =>
-      route?.path.startsWith('/api') ? Object.keys(route.methods).map(m => `${m} ${route.path.replace(/:(\w+)/g, '{$1}')}`) : [],
+      route?.path.startsWith('/api')
+        ? Object.keys(route.methods).map((m) => `${m} ${route.path.replace(/:(\w+)/g, '{$1}')}`)
+        : [],
     )
     expect([...new Set(mounted)].sort()).toEqual(listed())
   })
@@ -31,7 +38,10 @@ describe('the OpenAPI document', () => {
     const none = '00000000-0000-4000-8000-000000000000'
     for (const [path, methods] of Object.entries(document.paths))
       for (const [method, { responses }] of Object.entries(methods)) {
-        const address = path.replace('{hash}', 'a'.repeat(64)).replace('{size}', 'thumb').replace(/\{\w+\}/g, none)
+        const address = path
+          .replace('{hash}', 'a'.repeat(64))
+          .replace('{size}', 'thumb')
+          .replace(/\{\w+\}/g, none)
         if (method === 'delete') continue
         const reply = await agent[method as 'get'](address)
         expect(Object.keys(responses), `${method} ${path}`).toContain(String(reply.status))

@@ -13,7 +13,8 @@ beforeAll(async () => {
 })
 afterAll(() => w.end())
 
-const put = (bytes: Buffer, hash = sha256(bytes)) => agent.put(`/api/photos/${hash}`).set('content-type', 'image/jpeg').send(bytes)
+const put = (bytes: Buffer, hash = sha256(bytes)) =>
+  agent.put(`/api/photos/${hash}`).set('content-type', 'image/jpeg').send(bytes)
 const picture = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#678' } })
 
 describe('a photo', () => {
@@ -40,8 +41,9 @@ describe('a photo', () => {
       expect(meta.format).toBe('jpeg')
       expect(meta.height).toBe(edge)
       expect(meta.orientation ?? 1).toBe(1)
-      const tags = (await exifr.parse(reply.body as Buffer, { gps: true, tiff: true }).catch(() => undefined)) as object | undefined
-      expect(Object.keys(tags ?? {}).filter(k => /GPS|latitude|Make/i.test(k))).toEqual([])
+      const tags = (await exifr.parse(reply.body as Buffer, { gps: true, tiff: true }).catch(() => undefined)) as
+        object | undefined
+      expect(Object.keys(tags ?? {}).filter((k) => /GPS|latitude|Make/i.test(k))).toEqual([])
     }
   })
 
@@ -67,13 +69,25 @@ describe('a photo', () => {
   })
 
   it('cut off in the middle is refused', async () => {
-    const noise = await sharp({ create: { width: 400, height: 400, channels: 3, background: '#888', noise: { type: 'gaussian', mean: 128, sigma: 60 } } }).jpeg().toBuffer()
+    const noise = await sharp({
+      create: {
+        width: 400,
+        height: 400,
+        channels: 3,
+        background: '#888',
+        noise: { type: 'gaussian', mean: 128, sigma: 60 },
+      },
+    })
+      .jpeg()
+      .toBuffer()
     await put(noise.subarray(0, noise.length >> 1)).expect(415)
   })
 
   it('above the limits of bytes and pixels is refused', async () => {
     await put(Buffer.alloc(limits.photoBytes + 1)).expect(413)
-    const wide = await sharp({ create: { width: 10_000, height: 6_100, channels: 3, background: '#000' } }).png().toBuffer()
+    const wide = await sharp({ create: { width: 10_000, height: 6_100, channels: 3, background: '#000' } })
+      .png()
+      .toBuffer()
     await put(wide).expect((reply: { status: number }) => expect([413, 415]).toContain(reply.status))
   })
 })

@@ -16,24 +16,32 @@ beforeAll(async () => {
   stranger = await w.as('stranger')
   const me = await w.personId('lead')
   Object.assign(ids, await machine(mine), { job: randomUUID(), size: 'thumb' })
-  await mine.post(`/api/jobs/${ids.job}/events`).send({ events: [openingOf(ids.job!, me, ids.unit!)] }).expect(200)
-  const bytes = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#456' } }).png().toBuffer()
+  await mine
+    .post(`/api/jobs/${ids.job}/events`)
+    .send({ events: [openingOf(ids.job!, me, ids.unit!)] })
+    .expect(200)
+  const bytes = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#456' } })
+    .png()
+    .toBuffer()
   ids.hash = sha256(bytes)
   await mine.put(`/api/photos/${ids.hash}`).set('content-type', 'image/png').send(bytes).expect(200)
 })
 afterAll(() => w.end())
 
 const filled = (path: string) => path.replace(/\{(\w+)\}/g, (_, name: string) => ids[name]!)
-const named = routes.filter(r => r.params && r.method === 'get')
+const named = routes.filter((r) => r.params && r.method === 'get')
 
 describe('a person of another shop', () => {
-  it.each(named.map(r => [r.path]))('gets 404 for %s', async path => {
+  it.each(named.map((r) => [r.path]))('gets 404 for %s', async (path) => {
     expect((await stranger.get(filled(path)).expect(404)).body.type).toBe('urn:dialytica:problem:not-found')
   })
 
-  it.each(named.filter(r => !r.path.endsWith('/stream')).map(r => [r.path]))('while its own shop gets 200 for %s', async path => {
-    await mine.get(filled(path)).expect(200)
-  })
+  it.each(named.filter((r) => !r.path.endsWith('/stream')).map((r) => [r.path]))(
+    'while its own shop gets 200 for %s',
+    async (path) => {
+      await mine.get(filled(path)).expect(200)
+    },
+  )
 
   it('cannot append to the job, nor open one on the unit, nor add a unit to the model', async () => {
     const them = await w.personId('stranger')
@@ -42,11 +50,16 @@ describe('a person of another shop', () => {
     await post(ids.job!, openingOf(ids.job!, them, ids.unit!)).expect(404)
     const other = randomUUID()
     await post(other, openingOf(other, them, ids.unit!)).expect(404)
-    await stranger.post('/api/units').send({ id: randomUUID(), modelId: ids.model, serial: '1', stands: '' }).expect(404)
+    await stranger
+      .post('/api/units')
+      .send({ id: randomUUID(), modelId: ids.model, serial: '1', stands: '' })
+      .expect(404)
   })
 
   it('sees nothing of it in any list', async () => {
-    for (const list of routes.filter(r => r.method === 'get' && !r.params && r.who === 'viewer' && r.path !== '/api/session')) {
+    for (const list of routes.filter(
+      (r) => r.method === 'get' && !r.params && r.who === 'viewer' && r.path !== '/api/session',
+    )) {
       const seen = JSON.stringify((await stranger.get(list.path).expect(200)).body)
       for (const id of [ids.job, ids.model, ids.unit]) expect(seen).not.toContain(id)
     }
@@ -55,8 +68,11 @@ describe('a person of another shop', () => {
 })
 
 describe('nobody', () => {
-  it.each(routes.filter(r => r.who !== 'anyone').map(r => [r.method, r.path] as const))('gets 401 for %s %s', async (method, path) => {
-    const reply = await fetch(w.url + filled(path), { method: method.toUpperCase() })
-    expect(reply.status).toBe(401)
-  })
+  it.each(routes.filter((r) => r.who !== 'anyone').map((r) => [r.method, r.path] as const))(
+    'gets 401 for %s %s',
+    async (method, path) => {
+      const reply = await fetch(w.url + filled(path), { method: method.toUpperCase() })
+      expect(reply.status).toBe(401)
+    },
+  )
 })

@@ -17,7 +17,7 @@ describe('sign-in', () => {
     const token = /dialytica_session=([^;]+)/.exec(cookie!)![1]!
     const { db } = w.running.context
     const sessions = await db.getRepository(Session).find()
-    expect(sessions.map(s => s.tokenHash)).not.toContain(token)
+    expect(sessions.map((s) => s.tokenHash)).not.toContain(token)
     const user = await db.query('SELECT password_hash FROM user WHERE login = ?', ['lead'])
     expect(user[0].password_hash).toMatch(/^\$argon2id\$/)
     expect(await db.getRepository(User).findOneBy({ login: 'lead' })).not.toHaveProperty('passwordHash')
@@ -42,7 +42,8 @@ describe('sign-in', () => {
   })
 
   it('pauses after ten wrong passwords, on every server of the shop', async () => {
-    const wrong = (port: number) => supertest(`http://127.0.0.1:${port}`).post('/api/session').send({ login: 'guess', password: 'wrong' })
+    const wrong = (port: number) =>
+      supertest(`http://127.0.0.1:${port}`).post('/api/session').send({ login: 'guess', password: 'wrong' })
     const second = await w.another()
     for (let i = 0; i < 10; i++) await wrong(i % 2 ? second.port : w.running.port).expect(401)
     const reply = await wrong(second.port).expect(429)
@@ -71,13 +72,20 @@ describe('an address that is not there', () => {
     expect(reply.body).toMatchObject({ type: 'urn:dialytica:problem:not-found', status: 404 })
   })
   it('says so of a body that is not JSON', async () => {
-    const reply = await supertest(w.url).post('/api/session').set('content-type', 'application/json').send('{').expect(400)
+    const reply = await supertest(w.url)
+      .post('/api/session')
+      .set('content-type', 'application/json')
+      .send('{')
+      .expect(400)
     expect(reply.body.type).toBe('urn:dialytica:problem:not-json')
   })
 })
 
 describe('health', () => {
   it('tells the version and the state of the database', async () => {
-    expect((await supertest(w.url).get('/api/health').expect(200)).body).toMatchObject({ database: 'up', version: expect.stringMatching(/^\d/) })
+    expect((await supertest(w.url).get('/api/health').expect(200)).body).toMatchObject({
+      database: 'up',
+      version: expect.stringMatching(/^\d/),
+    })
   })
 })

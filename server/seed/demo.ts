@@ -25,10 +25,11 @@ const taking =
 export async function seedDemo(context: Context, say: (line: string) => void, now = new Date()): Promise<void> {
   const { db } = context
   const others = await db.getRepository(Shop).find()
-  if (others.some(s => s.name !== scenario.shop.name)) return
+  if (others.some((s) => s.name !== scenario.shop.name)) return
   const id = uuids(scenario.shop.name)
   const shop = await shopNamed(db, scenario.shop.name, scenario.shop.timeZone)
-  if ((await db.query('SELECT COUNT(*) AS n FROM job WHERE shop_id = ?', [shop.id]))[0].n >= scenario.jobs.length) return
+  if ((await db.query('SELECT COUNT(*) AS n FROM job WHERE shop_id = ?', [shop.id]))[0].n >= scenario.jobs.length)
+    return
   say('Loading the demo: a small workshop with five jobs. Its photos are drawn now; this happens once.')
 
   const people = new Map<string, Person>()
@@ -47,10 +48,17 @@ export async function seedDemo(context: Context, say: (line: string) => void, no
   for (const unit of scenario.units) {
     units.set(unit.serial, id())
     const { serial, stands } = unit
-    const row = { id: units.get(serial)!, shopId: shop.id, modelId: models.get(unit.model)!, serial, stands, createdAt: now }
+    const row = {
+      id: units.get(serial)!,
+      shopId: shop.id,
+      modelId: models.get(unit.model)!,
+      serial,
+      stands,
+      createdAt: now,
+    }
     await db.getRepository(Unit).insert(row).catch(ignoreDouble)
   }
-  const jobs = scenario.jobs.map(told => ({ told, job: id() }))
+  const jobs = scenario.jobs.map((told) => ({ told, job: id() }))
   await Promise.all(
     jobs.map(async ({ told, job }) => {
       const by = people.get(told.by)!

@@ -59,7 +59,7 @@ export async function world(environment: Record<string, string> = {}): Promise<W
       await agent.post('/api/session').send({ login, password }).expect(200)
       return agent
     },
-    personId: async login => ids.get(login)!,
+    personId: async (login) => ids.get(login)!,
     async end() {
       for (const server of servers) await server.stop()
       await admin.query(`DROP DATABASE ${name}`)
@@ -73,7 +73,10 @@ export async function world(environment: Record<string, string> = {}): Promise<W
 export async function machine(agent: Agent): Promise<{ model: string; unit: string }> {
   const model = randomUUID()
   const unit = randomUUID()
-  await agent.post('/api/models').send({ id: model, maker: 'Corrane', code: `FL-${model.slice(0, 4)}`, family: 'front-loader', notes: '' }).expect(201)
+  await agent
+    .post('/api/models')
+    .send({ id: model, maker: 'Corrane', code: `FL-${model.slice(0, 4)}`, family: 'front-loader', notes: '' })
+    .expect(201)
   await agent.post('/api/units').send({ id: unit, modelId: model, serial: '2231-0417', stands: 'bay 2' }).expect(201)
   return { model, unit }
 }
@@ -97,5 +100,7 @@ export const openingOf = (job: string, actor: string, unit: string) =>
 /** The recording of a step with so many screws. */
 export function screwStep(job: string, actor: string, count: number) {
   const move = { id: randomUUID(), kind: 'remove-fasteners', way: 'down', fastener: { size: 'T20' }, count }
-  return made(job, actor, 'step-recorded', { step: { id: randomUUID(), zone: 'top', photos: [], marks: [], moves: [move] } })
+  return made(job, actor, 'step-recorded', {
+    step: { id: randomUUID(), zone: 'top', photos: [], marks: [], moves: [move] },
+  })
 }

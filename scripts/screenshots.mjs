@@ -1,0 +1,102 @@
+import { chromium } from '@playwright/test'
+import { join } from 'node:path'
+import { parseArgs } from 'node:util'
+import { root } from './paths.mjs'
+
+/** Takes a PNG of each main view from the demo data of a running application. `npm start` first. */
+const { values } = parseArgs({
+  options: { only: { type: 'string' }, to: { type: 'string' }, size: { type: 'string' }, theme: { type: 'string' } },
+})
+const base = `http://127.0.0.1:${process.env.PORT ?? 7340}`
+const [width, height] = (values.size ?? '1280x800').split('x').map(Number)
+
+const flags = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags })
+const context = await browser.newContext({ viewport: { width, height } })
+const page = await context.newPage()
+const theme = values.theme
+if (theme) await page.addInitScript((name) => localStorage.setItem('theme', name), theme)
+
+const jobs = async () => (await context.request.get(`${base}/api/jobs`)).json()
+const job = async (complaint) => (await jobs()).find((j) => j.summary.complaint.includes(complaint)).id
+const settled = () => page.waitForFunction(() => [...document.images].every((i) => i.complete && i.naturalWidth))
+
+/** Each view by its name: how to come to it. */
+const views = {
+  async 'sign-in'() {
+    await context.clearCookies()
+    await page.goto(`${base}/sign-in`)
+    await page.getByRole('button', { name: 'Jon Tarrow' }).waitFor()
+  },
+  async floor() {
+    await page.goto(base)
+    await page.getByRole('list', { name: 'Machines that stand open' }).getByRole('listitem').first().waitFor()
+  },
+  async 'come-in'() {
+    await page.goto(`${base}/come-in`)
+    await page.getByLabel('Rating plate').fill('FL-84 2231-0500')
+    await page.getByText('a new unit').waitFor()
+  },
+  async descent() {
+    await page.goto(`${base}/jobs/${await job('Trips the breaker')}/descent`)
+    await page.getByRole('button', { name: 'Photo', exact: false }).first().click()
+    const stage = page.locator('[data-stage]')
+    await stage.waitFor()
+    const box = await stage.boundingBox()
+    const tap = (x, y) => page.mouse.click(box.x + box.width * x, box.y + box.height * y)
+    await page.keyboard.press('3')
+    await tap(0.83, 0.69)
+    await page.keyboard.press('4')
+    for (const [x, y] of [
+      [0.93, 0.68],
+      [0.95, 0.78],
+      [0.94, 0.9],
+    ])
+      await tap(x, y)
+    await page.keyboard.press('1')
+    await tap(0.885, 0.31)
+  },
+  async descentStep() {
+    const id = await job('Auto-dosing')
+    await page.goto(`${base}/jobs/${id}/descent`)
+    await page.getByRole('button', { name: /Down, step 7/ }).click()
+    await page.locator('[data-mark]').first().waitFor()
+  },
+  async return() {
+    await page.goto(`${base}/jobs/${await job('counterweight')}/return`)
+    await page.locator('[data-mark]').first().waitFor()
+  },
+  async valley() {
+    await page.goto(`${base}/jobs/${await job('Auto-dosing')}/valley`)
+    await page.getByRole('button', { name: /Back, step 1,/ }).waitFor()
+  },
+  async close() {
+    await page.goto(`${base}/jobs/${await job('counterweight')}/close`)
+    await page.getByRole('list', { name: 'What is owed' }).waitFor()
+  },
+  async models() {
+    await page.goto(`${base}/models`)
+    await page.getByRole('heading', { name: 'Corrane FL-84' }).waitFor()
+  },
+}
+
+if (values.only !== 'sign-in')
+  await context.request.post(`${base}/api/session`, { data: { login: 'jon', password: 'take-it-apart' } })
+const wanted = values.only ? values.only.split(',') : Object.keys(views).filter((v) => v !== 'sign-in')
+for (const name of wanted) {
+  await views[name]()
+  await settled()
+  await page.waitForTimeout(300)
+  const file = values.to ?? join(root, 'docs', 'screenshots', `${name}.png`)
+  await page.screenshot({ path: values.to ? `${values.to}/${name}.png` : file })
+  console.log(`${name}.png`)
+}
+await browser.close()

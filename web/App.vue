@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { NConfigProvider } from 'naive-ui'
+import { computed, onMounted } from 'vue'
+import { RouterView } from 'vue-router'
+import WaitingStrip from './parts/WaitingStrip.vue'
+import { useOutbox } from './stores/outbox.ts'
+import { controls } from './theme/naive.ts'
+import { useTheme } from './theme/use-theme.ts'
+
+const { theme } = useTheme()
+const overrides = computed(() => controls(theme.value))
+const outbox = useOutbox()
+onMounted(async () => {
+  await outbox.refresh()
+  void outbox.flush()
+})
+</script>
+
+<template>
+  <NConfigProvider :theme-overrides="overrides" class="app">
+    <WaitingStrip />
+    <RouterView class="view" />
+  </NConfigProvider>
+</template>
+
+<style scoped>
+.app {
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+}
+.view {
+  flex: 1;
+  min-height: 0;
+}
+</style>

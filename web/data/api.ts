@@ -1,0 +1,46 @@
+/** A problem document of the server (RFC 9457), or `offline` when it did not answer at all. */
+export interface ApiProblem {
+  type: string
+  title: string
+  status: number
+  detail: string
+  problems?: { path: string; message: string }[]
+}
+export class ApiError extends Error {
+  readonly problem: ApiProblem
+  constructor(problem: ApiProblem) {
+    super(problem.detail)
+    this.problem = problem
+  }
+  /** True when the same request may well go through later. */
+  get passing(): boolean {
+    return this.problem.status === 0 || this.problem.status >= 500 || this.problem.status === 429
+  }
+}
+
+const offline: ApiProblem = {
+  type: 'offline',
+  title: 'The server does not answer',
+  status: 0,
+  detail: 'What you record is kept on this device and goes up by itself.',
+}
+
+/** One request to the server; resolves to its JSON, rejects with an `ApiError`. */
+export async function api<T>(
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+  path: string,
+  body?: object | Blob,
+): Promise<T> {
+  const isBlob = body instanceof Blob
+  const reply = await fetch(`/api${path}`, {
+    method,
+    ...(body && { body: isBlob ? body : JSON.stringify(body) }),
+    headers: body ? { 'content-type': isBlob ? body.type || 'image/jpeg' : 'application/json' } : {},
+  }).catch(() => {
+    throw new ApiError(offline)
+  })
+  if (reply.status === 204) return undefined as T
+  const json: unknown = await reply.json().catch(() => null)
+  if (reply.ok && json !== null) return json as T
+  throw new ApiError((json as ApiProblem | null) ?? { ...offline, status: reply.ok ? 0 : reply.status })
+}

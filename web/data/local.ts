@@ -1,0 +1,32 @@
+import type { JobEvent, Step } from '@dialytica/core'
+import Dexie, { type EntityTable } from 'dexie'
+
+/** An event that the server does not have yet, or refused. */
+export interface WaitingEvent {
+  n?: number
+  id: string
+  job: string
+  actor: string
+  event: JobEvent
+  refused?: string
+}
+/** A photo that the server does not have yet, or refused. */
+export interface WaitingPhoto {
+  hash: string
+  blob: Blob
+  refused?: string
+}
+/** The step in hand of a job, kept at every tap. */
+export interface Draft {
+  job: string
+  step: Step
+  move: string | null
+}
+
+/** What this device keeps until the server has it. */
+export const local = new Dexie('dialytica') as Dexie & {
+  events: EntityTable<WaitingEvent, 'n'>
+  photos: EntityTable<WaitingPhoto, 'hash'>
+  drafts: EntityTable<Draft, 'job'>
+}
+local.version(1).stores({ events: '++n, &id, job, actor', photos: 'hash', drafts: 'job' })

@@ -1,0 +1,34 @@
+import { frame, meant, sceneOf, shoot } from '@dialytica/demo'
+import type { Camera, View } from './camera.ts'
+
+/** Draws an SVG onto a canvas and develops it as JPEG. */
+async function develop(svg: string): Promise<Blob> {
+  const url = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
+  try {
+    const image = new Image()
+    image.src = url
+    await image.decode()
+    const canvas = document.createElement('canvas')
+    canvas.width = frame.width
+    canvas.height = frame.height
+    canvas.getContext('2d')!.drawImage(image, 0, 0)
+    return await new Promise((done, fail) =>
+      canvas.toBlob(
+        (blob) => (blob ? done(blob) : fail(new Error('The camera gave no picture: take it again.'))),
+        'image/jpeg',
+        0.86,
+      ),
+    )
+  } finally {
+    URL.revokeObjectURL(url)
+  }
+}
+
+/** The demo machine as it stands at this step: what the marks say is off is drawn off. */
+export const simulatedCamera: Camera = {
+  take({ family, zone, away, taken }: View) {
+    const scene = sceneOf(family, zone)
+    const gone = away.flatMap(({ glyph, path }) => path.map((p) => meant(scene, glyph, p)).find(Boolean) ?? [])
+    return develop(shoot(scene, { away: new Set(gone), seed: taken * 37 + (Date.now() % 9973) }))
+  },
+}

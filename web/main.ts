@@ -1,0 +1,8 @@
+import { createPinia } from 'pinia'
+import { createApp } from 'vue'
+import App from './App.vue'
+import { router } from './router.ts'
+import './theme/tokens.css'
+import './theme/base.css'
+
+createApp(App).use(createPinia()).use(router).mount('#app')

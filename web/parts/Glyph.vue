@@ -1,0 +1,11 @@
+<script setup lang="ts">
+import type { Glyph } from '@dialytica/core'
+import { glyphShapes } from './glyphs.ts'
+
+/** One glyph; silent, because the words always stand beside it. */
+defineProps<{ kind: Glyph; size?: number }>()
+</script>
+
+<template>
+  <svg :width="size ?? 22" :height="size ?? 22" viewBox="0 0 24 24" aria-hidden="true" v-html="glyphShapes[kind]" />
+</template>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { Glyph as GlyphKind } from '@dialytica/core'
+import Glyph from './Glyph.vue'
+import { glyphNames } from './glyphs.ts'
+import { glyphKeys } from './moves/fields.ts'
+
+/** What the next tap means: one key or one touch for each kind. */
+defineProps<{ glyph: GlyphKind }>()
+const emit = defineEmits<{ pick: [glyph: GlyphKind] }>()
+</script>
+
+<template>
+  <div class="bar" role="group" aria-label="What a tap marks">
+    <button
+      v-for="[key, kind] in glyphKeys"
+      :key="kind"
+      type="button"
+      class="btn"
+      :class="{ on: kind === glyph }"
+      :aria-pressed="kind === glyph"
+      :aria-label="glyphNames[kind]"
+      :title="glyphNames[kind]"
+      @click="emit('pick', kind)"
+    >
+      <Glyph :kind="kind" :size="24" /><span class="word">{{ glyphNames[kind] }}</span
+      ><kbd>{{ key.toUpperCase() }}</kbd>
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  gap: 6px;
+  overflow-x: auto;
+}
+.btn {
+  flex: 1 0 auto;
+  padding: 0 8px;
+  gap: 6px;
+}
+.on {
+  background: var(--ink);
+  color: var(--ground);
+}
+.word {
+  display: none;
+}
+.on .word {
+  display: inline;
+}
+</style>

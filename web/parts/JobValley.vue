@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { describe, invert, profile } from '@dialytica/core'
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+import { useJob } from '../stores/job.ts'
+import Valley from './Valley.vue'
+
+/** The Valley of the open job; its tiles lead to their steps. */
+const props = defineProps<{ at?: { step: string; way: 'down' | 'back' } | undefined }>()
+const job = useJob()
+const router = useRouter()
+const shape = computed(() => profile(job.state, job.plan, props.at))
+/** A gate is alarming only when it is at hand: the next step closes something in. */
+const bars = computed(() => {
+  const here = props.at?.way === 'back' ? job.plan.findIndex((r) => r.step.id === props.at!.step) : -1
+  return job.gatesAhead.map((g) => ({
+    step: g.step,
+    zones: g.zones,
+    behind: g.behind.length,
+    held: here >= 0 && g.behind.length > 0 && g.at >= here && g.at - here <= 1,
+  }))
+})
+function say(id: string, way: 'down' | 'back'): string {
+  const moves = job.state.steps.get(id)?.moves ?? []
+  const first = way === 'down' ? moves[0] : moves.at(-1)
+  return first ? describe(way === 'down' ? first : invert(first)) : 'a photo'
+}
+const go = (step: string, way: 'down' | 'back') =>
+  router.push({ path: `/jobs/${job.id}/${way === 'down' ? 'descent' : 'return'}`, query: { step } })
+</script>
+
+<template>
+  <Valley :profile="shape" :gates="bars" :say="say" @go="go" />
+</template>

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { RouterLink, useRouter } from 'vue-router'
+import { useJob } from '../stores/job.ts'
+import { useSession } from '../stores/session.ts'
+import { useTheme } from '../theme/use-theme.ts'
+
+/** The head of the views that are of the shop, not of one job. */
+const session = useSession()
+const router = useRouter()
+const { theme, flip } = useTheme()
+async function leave(): Promise<void> {
+  useJob().close()
+  await session.signOut().catch(() => undefined)
+  await router.replace('/sign-in')
+}
+</script>
+
+<template>
+  <header class="head">
+    <b class="plate">Dialytica</b>
+    <nav aria-label="Workshop">
+      <RouterLink to="/" exact-active-class="here">Floor</RouterLink>
+      <RouterLink to="/models" active-class="here">Models</RouterLink>
+    </nav>
+    <div class="right">
+      <span class="who">{{ session.person?.name }}, {{ session.person?.shop }}</span>
+      <button class="btn" type="button" @click="flip">{{ theme === 'bench' ? 'Cellar' : 'Bench' }}</button>
+      <button class="btn" type="button" @click="leave">Sign out</button>
+      <slot />
+    </div>
+  </header>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: stretch;
+  min-height: 60px;
+  border-bottom: 2px solid var(--rule);
+}
+.plate {
+  display: grid;
+  place-items: center;
+  padding: 0 22px;
+  background: var(--plate);
+  color: var(--on-plate);
+  font-size: 24px;
+  font-stretch: 75%;
+}
+nav {
+  display: flex;
+  padding: 0 12px;
+}
+nav a {
+  display: grid;
+  place-items: center;
+  padding: 0 14px;
+  font-size: 18px;
+  font-stretch: 80%;
+  color: var(--soft);
+  text-decoration: none;
+  min-height: 48px;
+}
+nav a.here {
+  color: var(--ink);
+  font-weight: 700;
+  box-shadow: inset 0 -5px 0 var(--work);
+}
+.right {
+  margin-left: auto;
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 5px 16px;
+}
+.who {
+  color: var(--soft);
+  font-size: 16px;
+}
+@media (max-width: 1000px) {
+  .who {
+    display: none;
+  }
+}
+@media (max-width: 600px) {
+  .right {
+    width: 100%;
+    justify-content: flex-end;
+    padding: 6px 10px;
+  }
+}
+</style>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { inShopTime } from '../data/time.ts'
+import { describe, type StepState } from '@dialytica/core'
+
+/** What was recorded in an earlier step, in words. */
+defineProps<{ step: StepState; number: number }>()
+</script>
+
+<template>
+  <section class="record">
+    <h2>
+      Step {{ number }} <span class="soft small">{{ inShopTime(step.recordedAt, 'minute') }}</span>
+    </h2>
+    <ol>
+      <li v-for="m in step.moves" :key="m.id">
+        {{ describe(m) }} <span v-if="m.condition" class="found">Found {{ m.condition }}.</span>
+        <span v-if="m.note" class="soft">{{ m.note }}</span>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.record {
+  margin-top: 12px;
+  border-top: 2px solid var(--rule);
+  padding-top: 8px;
+}
+h2 {
+  font-size: 20px;
+}
+li {
+  padding: 6px 0;
+  border-bottom: 1px solid var(--hair);
+  line-height: 1.25;
+}
+.found {
+  color: var(--caution);
+  font-weight: 650;
+}
+</style>

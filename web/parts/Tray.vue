@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { fastenerName, trayOf, type OpenDebt, type Step } from '@dialytica/core'
+import { computed } from 'vue'
+import Glyph from './Glyph.vue'
+
+/** The tray as it is: cells with what lies in them; a tap puts the move in hand into a cell. */
+const props = defineProps<{
+  debts: readonly OpenDebt[]
+  step?: Step
+  chosen?: string | undefined
+  next?: string | undefined
+  rows?: number
+}>()
+const emit = defineEmits<{ choose: [cell: string] }>()
+
+const columns = 4
+const cells = computed(() => {
+  const lying = new Map(trayOf(props.debts))
+  return Array.from({ length: (props.rows ?? 5) * columns }, (_, i) => {
+    const cell = String.fromCharCode(65 + Math.floor(i / columns)) + ((i % columns) + 1)
+    const debts = lying.get(cell) ?? []
+    const inHand = props.step?.moves.filter((m) => m.cell === cell) ?? []
+    const count = debts.reduce((n, d) => n + d.owes, 0) + inHand.reduce((n, m) => n + ('count' in m ? m.count : 1), 0)
+    const fresh = inHand.map((m) =>
+      'fastener' in m ? fastenerName(m.fastener) : 'clip' in m ? (m.clip.type ?? 'clip') : 'part',
+    )
+    const words = [...debts.map((d) => d.label.replace(/,.*/, '').replace(/^\S+ /, '')), ...fresh]
+    const glyph =
+      debts[0]?.item ??
+      (inHand[0] &&
+        ('clip' in inHand[0] ? ('clip' as const) : 'part' in inHand[0] ? ('part' as const) : ('fastener' as const)))
+    return { cell, count, words: words.join(', '), glyph }
+  })
+})
+</script>
+
+<template>
+  <div class="tray" role="group" aria-label="Tray">
+    <button
+      v-for="c in cells"
+      :key="c.cell"
+      type="button"
+      class="cell"
+      :class="{ full: c.count, hot: c.cell === chosen }"
+      :aria-label="`Cell ${c.cell}${c.count ? `: ${c.count} ${c.words}` : c.cell === next ? ', next' : ', empty'}`"
+      :aria-pressed="c.cell === chosen"
+      @click="emit('choose', c.cell)"
+    >
+      <span class="mono code">{{ c.cell }}</span>
+      <Glyph v-if="c.glyph" :kind="c.glyph" :size="18" class="kind" />
+      <b v-if="c.count" class="mono">×{{ c.count }}</b>
+      <span v-if="c.count" class="what">{{ c.words }}</span>
+      <span v-else-if="c.cell === next" class="what">next</span>
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.tray {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 4px;
+}
+.cell {
+  position: relative;
+  display: grid;
+  grid-template-rows: auto auto 1fr;
+  justify-items: start;
+  align-content: start;
+  min-height: 58px;
+  padding: 3px 5px;
+  border: 1px solid var(--soft);
+  border-radius: 3px;
+  background: none;
+  color: var(--ink);
+  font-family: Archivo;
+  font-weight: 500;
+  font-size: 14px;
+  line-height: 1.05;
+  font-stretch: 76%;
+  cursor: pointer;
+  overflow: hidden;
+  text-align: left;
+}
+.full {
+  border: 2px solid var(--rule);
+  background: var(--off-wash);
+}
+.hot {
+  border: 3px dashed var(--work);
+  background: var(--work-wash);
+}
+.code {
+  font-size: 13px;
+  color: var(--soft);
+}
+.full .code {
+  color: var(--ink);
+}
+.cell b {
+  font-size: 16px;
+}
+.kind {
+  position: absolute;
+  right: 4px;
+  top: 4px;
+  color: var(--off);
+}
+.what {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  max-width: 100%;
+}
+</style>

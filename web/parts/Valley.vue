@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { itemNouns, type Profile } from '@dialytica/core'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { glyphShapes } from './glyphs.ts'
+import { layOut, type Placed } from './valley/layout.ts'
+
+/** The job as a V with its tide; every tile leads to its step. */
+const props = defineProps<{
+  profile: Profile
+  gates: readonly { step: string; zones: string[]; behind: number; held: boolean }[]
+  /** Says a step in words, for the tile's name. */
+  say: (step: string, way: 'down' | 'back') => string
+}>()
+const emit = defineEmits<{ go: [step: string, way: 'down' | 'back'] }>()
+
+const frame = ref<HTMLElement | null>(null)
+const { width, height } = useElementSize(frame)
+const layout = computed(() =>
+  layOut(props.profile, props.gates, Math.max(240, width.value), Math.max(60, height.value)),
+)
+const shades: Record<string, number> = {
+  fastener: 0.95,
+  clip: 0.6,
+  connector: 0.8,
+  line: 0.5,
+  joint: 0.7,
+  part: 0.9,
+  consumable: 0.45,
+  temporary: 0.65,
+  posture: 0.4,
+  isolation: 0.75,
+}
+
+const numbers = (p: Placed) =>
+  p.tiles.length > 1 ? `steps ${p.tiles[0]!.number} to ${p.tiles.at(-1)!.number}` : `step ${p.tiles[0]!.number}`
+const name = (p: Placed) =>
+  `${p.way === 'down' ? 'Down' : 'Back'}, ${numbers(p)}, ${p.state}: ${props.say(p.tiles[0]!.step, p.way)}`
+function choose(p: Placed): void {
+  const target = p.tiles.find((t) => t.state === 'now') ?? p.tiles.find((t) => t.state === 'ahead') ?? p.tiles[0]!
+  emit('go', target.step, p.way)
+}
+</script>
+
+<template>
+  <div ref="frame" class="valley">
+    <svg
+      v-if="width"
+      :width="width"
+      :height="height"
+      role="group"
+      aria-label="The job as a valley: down on the left, back on the right"
+    >
+      <path v-for="y in layout.levels" :key="y" :d="`M0 ${y}H${width}`" class="level" />
+      <g class="tide">
+        <path v-for="s in layout.tide" :key="s.kind" :d="s.d" :fill-opacity="shades[s.kind]">
+          <title>{{ itemNouns[s.kind][1] }}</title>
+        </path>
+      </g>
+      <text v-if="layout.tide.length" x="4" :y="height - 6" class="word">tide</text>
+      <path :d="layout.floor" class="floor" />
+      <path
+        v-for="(t, i) in layout.threads"
+        :key="i"
+        :d="`M${t.x1} ${t.y}H${t.x2}`"
+        class="thread"
+        :class="{ moved: t.moved }"
+      />
+      <g v-for="b in layout.bars" :key="b.step" class="bar" :class="{ held: b.held }">
+        <rect :x="b.x - 2" y="2" width="4" :height="height - 8" />
+        <path :d="`M${b.x - 7} 2h14M${b.x - 7} ${height - 6}h14`" />
+        <title>
+          Gate: closes {{ b.zones.join(' and ') }}{{ b.behind ? `; ${b.behind} still owed behind it` : '' }}
+        </title>
+      </g>
+      <g
+        v-for="p in layout.placed"
+        :key="p.way + p.tiles[0]!.step"
+        class="tile"
+        :class="[p.state, p.way]"
+        role="button"
+        tabindex="0"
+        :aria-label="name(p)"
+        :aria-current="p.state === 'now' ? 'step' : undefined"
+        @click="choose(p)"
+        @keydown.enter.prevent.stop="choose(p)"
+      >
+        <rect :x="p.x - p.size / 2 - 2" :y="p.y - 26" :width="p.size + 4" height="52" fill="transparent" />
+        <rect :x="p.x - p.size / 2" :y="p.y - p.size / 2" :width="p.size" :height="p.size" rx="3" class="face" />
+        <svg
+          :x="p.x - p.size * 0.36"
+          :y="p.y - p.size * 0.36"
+          :width="p.size * 0.72"
+          :height="p.size * 0.72"
+          viewBox="0 0 24 24"
+          v-html="glyphShapes[p.glyphs[0] ?? 'mark']"
+        />
+        <circle
+          v-if="p.glyphs.length > 1 || p.tiles.length > 1"
+          :cx="p.x + p.size / 2"
+          :cy="p.y - p.size / 2"
+          r="3.4"
+          class="more"
+        />
+      </g>
+    </svg>
+  </div>
+</template>
+
+<style scoped>
+.valley {
+  height: 100%;
+  width: 100%;
+  overflow: hidden;
+}
+svg {
+  display: block;
+}
+.level {
+  stroke: var(--hair);
+}
+.floor {
+  fill: none;
+  stroke: var(--hair);
+  stroke-width: 2;
+}
+.tide path {
+  fill: var(--off);
+  stroke: var(--ground);
+  stroke-width: 0.4;
+}
+.word {
+  font-family: Archivo;
+  font-size: 14px;
+  fill: var(--soft);
+}
+.thread {
+  stroke: var(--hair);
+  stroke-dasharray: 2 5;
+}
+.thread.moved {
+  stroke: var(--off);
+  stroke-width: 2.4;
+  stroke-dasharray: none;
+}
+.bar rect {
+  fill: var(--soft);
+  fill-opacity: 0.45;
+}
+.bar path {
+  stroke: var(--soft);
+  stroke-width: 2;
+}
+.bar.held rect {
+  fill: var(--danger);
+  fill-opacity: 0.9;
+}
+.bar.held path {
+  stroke: var(--danger);
+}
+.tile {
+  cursor: pointer;
+  color: var(--soft);
+}
+.face {
+  fill: var(--ground);
+  stroke: var(--soft);
+  stroke-dasharray: 3 2;
+}
+.done {
+  color: var(--ground);
+}
+.done .face {
+  fill: var(--ink);
+  stroke: none;
+}
+.now {
+  color: var(--on-work);
+}
+.now .face {
+  fill: var(--work);
+  stroke: var(--work);
+  stroke-width: 5;
+  stroke-dasharray: none;
+}
+.more {
+  fill: var(--off);
+  stroke: var(--ground);
+}
+.tile:focus-visible {
+  outline: none;
+}
+.tile:focus-visible .face {
+  stroke: var(--work);
+  stroke-width: 4;
+  stroke-dasharray: none;
+}
+</style>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { NInput } from 'naive-ui'
+import { ref } from 'vue'
+import type { Field } from './fields.ts'
+
+/** One field, told by taps; words and numbers can also be typed. */
+const props = defineProps<{ field: Field; value: unknown }>()
+const emit = defineEmits<{ tell: [value: unknown]; done: [] }>()
+
+const typed = ref(Array.isArray(props.value) ? '' : String(props.value ?? ''))
+const listed = () => (Array.isArray(props.value) ? (props.value as string[]) : [])
+const isOn = (option: string) => (props.field.how === 'list' ? listed().includes(option) : props.value === option)
+
+function pick(option: string): void {
+  if (props.field.how !== 'list') {
+    emit('tell', isOn(option) ? undefined : option)
+    emit('done')
+  } else if (isOn(option) && props.field.path !== 'connector.wires')
+    emit(
+      'tell',
+      listed().filter((o) => o !== option),
+    )
+  else emit('tell', [...listed(), option])
+}
+function type(): void {
+  const text = typed.value.trim()
+  if (props.field.how === 'list') {
+    if (text) emit('tell', [...listed(), text])
+    typed.value = ''
+    return
+  }
+  if (props.field.how === 'number') emit('tell', text === '' ? undefined : Number(text.replace(',', '.')))
+  else emit('tell', text || undefined)
+  emit('done')
+}
+</script>
+
+<template>
+  <template v-if="field.how === 'count'">
+    <button
+      class="btn"
+      type="button"
+      aria-label="One less"
+      :disabled="Number(value) <= 1"
+      @click="emit('tell', Number(value) - 1)"
+    >
+      −
+    </button>
+    <output class="mono count">×{{ value }}</output>
+    <button class="btn" type="button" aria-label="One more" @click="emit('tell', Number(value) + 1)">+</button>
+  </template>
+  <template v-else-if="field.how === 'yes'">
+    <button class="btn" type="button" :aria-pressed="value === true" @click="(emit('tell', true), emit('done'))">
+      yes
+    </button>
+    <button class="btn" type="button" :aria-pressed="value === false" @click="(emit('tell', false), emit('done'))">
+      no
+    </button>
+  </template>
+  <template v-else>
+    <button
+      v-for="(option, i) in field.options"
+      :key="option + i"
+      class="btn option"
+      :class="{ on: isOn(option) }"
+      type="button"
+      :aria-pressed="isOn(option)"
+      @click="pick(option)"
+    >
+      {{ option }}
+    </button>
+    <button
+      v-if="field.how === 'list' && listed().length"
+      class="btn"
+      type="button"
+      @click="emit('tell', listed().slice(0, -1))"
+    >
+      undo {{ listed().at(-1) }}
+    </button>
+    <NInput
+      v-if="field.how !== 'choice'"
+      v-model:value="typed"
+      class="words"
+      :placeholder="field.unit ?? 'type'"
+      :input-props="{ 'aria-label': field.label, inputmode: field.how === 'number' ? 'decimal' : 'text' }"
+      @keydown.enter.prevent="type"
+      @blur="field.how !== 'list' && typed !== String(value ?? '') && type()"
+    />
+  </template>
+</template>
+
+<style scoped>
+.option.on,
+.btn[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--ground);
+}
+.count {
+  font-size: 24px;
+  min-width: 56px;
+  text-align: center;
+}
+.words {
+  width: 170px;
+}
+</style>

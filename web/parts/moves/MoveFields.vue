@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { glyphFor, variantsOf, type Family, type Move, type MoveKindName, type Waypoint } from '@dialytica/core'
+import { computed, ref, watch } from 'vue'
+import FieldEntry from './FieldEntry.vue'
+import WaypointEntry from './WaypointEntry.vue'
+import { fieldsOf, variantNames, type Field } from './fields.ts'
+import { shown, told, valueAt, wrongWith } from './values.ts'
+
+/** The move in hand as tiles: what is known stands on them, a tap tells it. */
+const props = defineProps<{ move: Move; family: Family; zone: string | undefined }>()
+const emit = defineEmits<{ tell: [move: Move]; as: [kind: MoveKindName]; drop: [] }>()
+
+const fields = computed(() => fieldsOf(props.move, props.family, props.zone))
+const variants = computed(() => variantsOf[glyphFor(props.move.kind)])
+/** The first ones stand there; the rest is one tap away. Whatever is known is always shown. */
+const first = 6
+const more = ref(false)
+const offered = computed(() =>
+  fields.value.filter((f, i) => more.value || i < first || shown(valueAt(props.move, f.path), f)),
+)
+const openPath = ref<string | null>(null)
+const open = computed(() => fields.value.find((f) => f.path === openPath.value))
+watch(
+  () => [props.move.id, props.move.kind],
+  () => (openPath.value = null),
+)
+const wrong = ref<string | null>(null)
+
+function tell(field: Field, value: unknown): void {
+  const next = told(props.move, field, value, props.family)
+  wrong.value = wrongWith(next)
+  if (!wrong.value) emit('tell', next)
+}
+</script>
+
+<template>
+  <div class="fields" role="group" aria-label="What is known of it">
+    <div v-if="open" class="entry">
+      <button class="btn" type="button" :aria-label="`Done with ${open.label}`" @click="openPath = null">
+        ‹ {{ open.label }}
+      </button>
+      <WaypointEntry
+        v-if="open.path === 'route.waypoints'"
+        :waypoints="valueAt(move, open.path) as Waypoint[]"
+        @tell="tell(open, $event)"
+      />
+      <FieldEntry
+        v-else
+        :key="open.path"
+        :field="open"
+        :value="valueAt(move, open.path)"
+        @tell="tell(open, $event)"
+        @done="openPath = null"
+      />
+      <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    </div>
+    <div v-else class="tiles">
+      <select
+        v-if="variants.length > 1"
+        class="tile variant"
+        aria-label="Kind of act"
+        :value="move.kind"
+        @change="emit('as', ($event.target as HTMLSelectElement).value as MoveKindName)"
+      >
+        <option v-for="v in variants" :key="v" :value="v">{{ variantNames[v] }}</option>
+      </select>
+      <button
+        v-for="field in offered"
+        :key="field.path"
+        type="button"
+        class="tile"
+        :class="{ known: shown(valueAt(move, field.path), field) }"
+        @click="openPath = field.path"
+      >
+        <b class="mono">{{ shown(valueAt(move, field.path), field) || '–' }}</b>
+        <span>{{ field.label }}</span>
+      </button>
+      <button
+        v-if="fields.length > offered.length || more"
+        type="button"
+        class="tile"
+        :aria-expanded="more"
+        @click="more = !more"
+      >
+        <b>{{ more ? '‹' : '…' }}</b><span>{{ more ? 'less' : 'more' }}</span>
+      </button>
+      <button type="button" class="tile drop" @click="emit('drop')"><b>✕</b><span>drop</span></button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.tiles {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.tile {
+  display: grid;
+  align-content: center;
+  justify-items: start;
+  gap: 1px;
+  min-height: 50px;
+  min-width: 62px;
+  max-width: 210px;
+  padding: 3px 10px;
+  border: 2px solid var(--rule);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: var(--ink);
+  font-family: Archivo;
+  font-weight: 500;
+  font-size: 16px;
+  line-height: 1.1;
+  font-stretch: 84%;
+  cursor: pointer;
+}
+.tile b {
+  font-size: 17px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  max-width: 100%;
+}
+.tile span {
+  color: var(--soft);
+}
+.known {
+  background: var(--off-wash);
+}
+.known span {
+  color: var(--ink);
+}
+.variant {
+  font-weight: 650;
+  font-size: 18px;
+}
+.entry {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+}
+.wrong {
+  color: var(--danger);
+  font-weight: 650;
+}
+</style>

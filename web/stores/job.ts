@@ -1,0 +1,160 @@
+import {
+  blank,
+  fold,
+  foldAll,
+  gates,
+  mirror,
+  openDebts,
+  stance,
+  type BodyOf,
+  type EventName,
+  type Family,
+  type JobEvent,
+  type JobState,
+  type Refusal,
+} from '@dialytica/core'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { v4 } from 'uuid'
+import { api, ApiError } from '../data/api.ts'
+import { local } from '../data/local.ts'
+import type { JobCard } from '../data/shapes.ts'
+import { device } from '../devices/device.ts'
+import { useOutbox } from './outbox.ts'
+import { useSession } from './session.ts'
+
+/**
+ * One job as this device knows it: what the server has confirmed, and on top of it what waits here. A view makes an
+ * event with `record`; it is folded at once, kept, and sent. What other devices append comes in by the stream.
+ */
+export const useJob = defineStore('job', () => {
+  const outbox = useOutbox()
+  const id = ref<string | null>(null)
+  const card = ref<JobCard | null>(null)
+  const confirmed = shallowRef<JobState>(blank)
+  const seq = ref(0)
+  const pending = shallowRef<JobEvent[]>([])
+  const problem = ref<string | null>(null)
+  const live = ref(false)
+  let source: EventSource | null = null
+
+  const state = computed(() => foldAll(pending.value, confirmed.value).state)
+  const family = computed<Family>(() => state.value.opened?.family ?? card.value?.model.family ?? 'front-loader')
+  const debts = computed(() => openDebts(state.value))
+  const plan = computed(() => mirror(state.value))
+  const gatesAhead = computed(() => gates(family.value, plan.value))
+  const standing = computed(() => stance(state.value))
+  const closed = computed(() => state.value.closing !== null)
+
+  /** Takes in what the server has: by number, each once, whatever comes first. */
+  function confirm(event: JobEvent): void {
+    if (event.job !== id.value || event.seq! <= seq.value) return
+    const folded = fold(confirmed.value, event)
+    if (folded.ok) confirmed.value = folded.state
+    seq.value = event.seq!
+    pending.value = pending.value.filter((e) => e.id !== event.id)
+  }
+
+  function follow(): void {
+    source?.close()
+    source = new EventSource(`/api/jobs/${id.value}/stream?after=${seq.value}`)
+    source.onopen = () => {
+      live.value = true
+      void outbox.flush()
+    }
+    source.onmessage = ({ data }: MessageEvent<string>) => confirm(JSON.parse(data) as JobEvent)
+    source.onerror = () => {
+      live.value = false
+      if (source?.readyState === EventSource.CLOSED) setTimeout(() => id.value && follow(), 1500)
+    }
+  }
+
+  /** Opens a job: its log from the server, what waits here on top, then whatever comes. A new one has no log yet. */
+  async function open(job: string, isNew = false): Promise<void> {
+    if (id.value === job && source) return
+    close()
+    id.value = job
+    const mine = await local.events.where('job').equals(job).sortBy('n')
+    pending.value = mine.filter((e) => !e.refused).map((e) => e.event)
+    if (isNew) return
+    await outbox.flush()
+    try {
+      const [found, log] = await Promise.all([
+        api<JobCard>('GET', `/jobs/${job}`),
+        api<JobEvent[]>('GET', `/jobs/${job}/events`),
+      ])
+      if (id.value !== job) return
+      card.value = found
+      log.forEach(confirm)
+    } catch (error) {
+      // A job that was opened on this device a moment ago is not on the server yet: what waits here is enough to go on.
+      const waits = pending.value.length > 0
+      if (!(error instanceof ApiError) || !(waits && (error.passing || error.problem.status === 404))) {
+        problem.value = (error as Error).message
+        return
+      }
+    }
+    follow()
+  }
+
+  function close(): void {
+    source?.close()
+    source = null
+    id.value = null
+    card.value = null
+    confirmed.value = blank
+    seq.value = 0
+    pending.value = []
+    problem.value = null
+    live.value = false
+  }
+
+  /** Makes an event of this device. Returns the reason when the state refuses it; nothing is recorded then. */
+  async function record<K extends EventName>(kind: K, body: BodyOf<K>): Promise<Refusal | null> {
+    const person = useSession().person
+    if (!id.value || !person) return { code: 1, message: 'Sign in and open a job first' }
+    const event = {
+      id: v4(),
+      job: id.value,
+      kind,
+      at: new Date().toISOString(),
+      actor: person.id,
+      device,
+      body,
+    } as JobEvent
+    const folded = fold(state.value, event)
+    if (!folded.ok) return folded.refusal
+    pending.value = [...pending.value, event]
+    await outbox.keep(event)
+    return null
+  }
+
+  outbox.onAppended((job, { accepted, refused }) => {
+    if (job !== id.value) return
+    const numbers = new Map(accepted.map((a) => [a.id, a.seq]))
+    const mine = pending.value.filter((e) => numbers.has(e.id)).map((e) => ({ ...e, seq: numbers.get(e.id)! }))
+    for (const event of mine.sort((a, b) => a.seq - b.seq)) if (event.seq === seq.value + 1) confirm(event)
+    const no = new Set(refused.map((r) => r.id))
+    if (no.size) pending.value = pending.value.filter((e) => !no.has(e.id))
+    if (!source || source.readyState === EventSource.CLOSED) follow()
+    if (!card.value) void api<JobCard>('GET', `/jobs/${job}`).then((found) => job === id.value && (card.value = found))
+  })
+
+  return {
+    id,
+    card,
+    state,
+    family,
+    debts,
+    plan,
+    gatesAhead,
+    standing,
+    closed,
+    pending,
+    problem,
+    live,
+    open,
+    close,
+    record,
+  }
+})

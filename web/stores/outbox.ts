@@ -1,0 +1,139 @@
+import type { JobEvent } from '@dialytica/core'
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { api, ApiError } from '../data/api.ts'
+import { local, type WaitingEvent, type WaitingPhoto } from '../data/local.ts'
+import { useSession } from './session.ts'
+
+interface Appended {
+  seq: number
+  accepted: { id: string; seq: number }[]
+  refused: { id: string; message: string }[]
+}
+type Heard = (job: string, appended: Appended) => void
+
+const batch = 100
+
+/** What waits on this device until the server has it; it goes up by itself, in order. */
+export const useOutbox = defineStore('outbox', () => {
+  const events = ref<WaitingEvent[]>([])
+  const photos = ref<Pick<WaitingPhoto, 'hash' | 'refused'>[]>([])
+  const reachable = ref(true)
+  const heard = new Set<Heard>()
+  const waiting = computed(
+    () => events.value.filter((e) => !e.refused).length + photos.value.filter((p) => !p.refused).length,
+  )
+  const refused = computed(() => events.value.filter((e) => e.refused))
+  const spoilt = computed(() => photos.value.filter((p) => p.refused))
+
+  async function refresh(): Promise<void> {
+    events.value = await local.events.orderBy('n').toArray()
+    photos.value = (await local.photos.toArray()).map(({ hash, refused }) => ({ hash, ...(refused && { refused }) }))
+  }
+
+  /** Keeps an event; resolves when this device has it for good. */
+  async function keep(event: JobEvent): Promise<void> {
+    await local.events.add({
+      id: event.id,
+      job: event.job,
+      actor: event.actor,
+      event: JSON.parse(JSON.stringify(event)) as JobEvent,
+    })
+    await refresh()
+    void flush()
+  }
+
+  async function sendPhotos(): Promise<void> {
+    for (const { hash, blob } of await local.photos.filter((p) => !p.refused).toArray())
+      try {
+        await api('PUT', `/photos/${hash}`, blob)
+        await local.photos.delete(hash)
+      } catch (error) {
+        if (!(error instanceof ApiError) || error.passing || error.problem.status === 401) throw error
+        await local.photos.update(hash, { refused: error.message })
+      }
+  }
+
+  /** The next events of one job of this person, oldest first. */
+  async function nextBatch(actor: string): Promise<WaitingEvent[]> {
+    const mine = await local.events
+      .orderBy('n')
+      .filter((e) => !e.refused && e.actor === actor)
+      .toArray()
+    return mine.filter((e) => e.job === mine[0]?.job).slice(0, batch)
+  }
+
+  async function sendEvents(actor: string): Promise<void> {
+    for (let next = await nextBatch(actor); next.length; next = await nextBatch(actor)) {
+      const job = next[0]!.job
+      const appended = await api<Appended>('POST', `/jobs/${job}/events`, { events: next.map((e) => e.event) }).catch(
+        gone(next),
+      )
+      for (const hear of heard) hear(job, appended)
+      await local.events
+        .where('id')
+        .anyOf(appended.accepted.map((a) => a.id))
+        .delete()
+      for (const { id, message } of appended.refused)
+        await local.events.where('id').equals(id).modify({ refused: message })
+    }
+  }
+
+  /** A job that the server does not know refuses all of its events; any other failure is passed on. */
+  const gone =
+    (next: WaitingEvent[]) =>
+    (error: unknown): Appended => {
+      if (!(error instanceof ApiError) || error.passing || error.problem.status === 401) throw error
+      return { seq: 0, accepted: [], refused: next.map(({ id }) => ({ id, message: error.message })) }
+    }
+
+  let flushing: Promise<void> | null = null
+  let again: ReturnType<typeof setTimeout> | undefined
+  let pause = 500
+
+  /** Sends what waits; after a failure it tries again by itself, less and less often up to every five seconds. */
+  function flush(): Promise<void> {
+    clearTimeout(again)
+    flushing ??= (async () => {
+      const actor = useSession().person?.id
+      if (!actor) return
+      try {
+        await sendEvents(actor)
+        await sendPhotos()
+        reachable.value = true
+        pause = 500
+      } catch {
+        reachable.value = false
+        pause = Math.min(5000, pause * 2)
+        again = setTimeout(() => void flush(), pause)
+      } finally {
+        await refresh()
+      }
+    })().finally(() => {
+      flushing = null
+      if (reachable.value && waiting.value) again = setTimeout(() => void flush(), 50)
+    })
+    return flushing
+  }
+
+  /** Lets go of what was refused: the person has seen why. */
+  async function drop(id: string): Promise<void> {
+    await local.events.where('id').equals(id).delete()
+    await refresh()
+  }
+  /** Sends a refused event once more. */
+  async function retry(id: string): Promise<void> {
+    await local.events
+      .where('id')
+      .equals(id)
+      .modify((e) => void delete e.refused)
+    await refresh()
+    await flush()
+  }
+  const onAppended = (hear: Heard) => {
+    heard.add(hear)
+    return () => heard.delete(hear)
+  }
+  if (typeof window !== 'undefined') window.addEventListener('online', () => void flush())
+  return { events, waiting, refused, spoilt, reachable, refresh, keep, flush, drop, retry, onAppended }
+})

@@ -1,0 +1,84 @@
+import { owedCount, type Debt, type ReturnStep, type Settlement } from '@dialytica/core'
+import { defineStore } from 'pinia'
+import { shallowRef } from 'vue'
+import { done } from '../devices/signals.ts'
+import { useJob } from './job.ts'
+
+interface Fitted {
+  step: string
+  debt: string
+  how: Settlement
+  count: number
+  marks?: string[]
+}
+
+/** How a debt of a kind is usually settled: a new tie is new, the rest goes back. */
+export const usual = (debt: Debt): Settlement => (debt.item === 'consumable' ? 'replaced' : 'refitted')
+
+/** The way back, piece by piece; what was fitted here can be taken back in turn. */
+export const useRefit = defineStore('refit', () => {
+  const job = useJob()
+  const fitted = shallowRef<Fitted[]>([])
+
+  /** Settles so many of a debt; the first one of a job turns it to the return. Returns why not, when it is refused. */
+  async function fit(
+    r: ReturnStep,
+    debt: Debt,
+    how: Settlement,
+    count: number,
+    marks?: string[],
+  ): Promise<string | null> {
+    if (['intake', 'descent', 'bench'].includes(job.state.phase.name))
+      await job.record('phase-changed', { phase: 'return' })
+    const refusal = await job.record('debt-settled', { debt: debt.id, how, count, ...(marks?.length && { marks }) })
+    if (refusal) return refusal.message
+    fitted.value = [...fitted.value, { step: r.step.id, debt: debt.id, how, count, ...(marks?.length && { marks }) }]
+    done()
+    return null
+  }
+
+  /** The next mark of a debt that is not done, when every piece of it has its own mark. */
+  function openMark(r: ReturnStep, debt: Debt): string | undefined {
+    const own = r.step.marks.filter((m) => m.move === debt.id && m.path.length === 1)
+    return own.length >= debt.count ? own.find((m) => !debt.marks.includes(m.id))?.id : undefined
+  }
+
+  /** Settles the next piece of a step, in the order of its moves. */
+  async function fitNext(r: ReturnStep, how?: Settlement): Promise<string | null> {
+    const debt = r.debts.find((d) => owedCount(d) > 0)
+    if (!debt) return null
+    const mark = openMark(r, debt)
+    return fit(r, debt, how ?? usual(debt), 1, mark ? [mark] : undefined)
+  }
+
+  /** Settles all that is left of a debt at once. */
+  function fitAll(r: ReturnStep, debt: Debt, how?: Settlement): Promise<string | null> {
+    const marks = r.step.marks
+      .filter((m) => m.move === debt.id && m.path.length === 1 && !debt.marks.includes(m.id))
+      .map((m) => m.id)
+    return fit(r, debt, how ?? usual(debt), owedCount(debt), marks.length === owedCount(debt) ? marks : undefined)
+  }
+
+  /** Gives one piece back: it is off the machine again. */
+  async function reopen(step: string, debt: Debt, mark?: string): Promise<string | null> {
+    const how = (['refitted', 'replaced', 'scrapped', 'missing'] as const).find((h) => debt.settled[h] > 0)
+    if (!how) return null
+    const refusal = await job.record('step-reopened', {
+      step,
+      debts: [{ debt: debt.id, how, count: 1, marks: mark ? [mark] : [] }],
+    })
+    return refusal?.message ?? null
+  }
+
+  /** Takes back what was fitted last on this device. */
+  async function undo(): Promise<string | null> {
+    const last = fitted.value.at(-1)
+    if (!last) return null
+    fitted.value = fitted.value.slice(0, -1)
+    const { step, debt, how, count, marks } = last
+    const refusal = await job.record('step-reopened', { step, debts: [{ debt, how, count, marks: marks ?? [] }] })
+    return refusal?.message ?? null
+  }
+
+  return { fit, fitNext, fitAll, reopen, undo }
+})

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { debtStates, piecesOwed, zoneTitle } from '@dialytica/core'
+import { NInput } from 'naive-ui'
+import { computed, ref } from 'vue'
+import { RouterLink, useRouter } from 'vue-router'
+import Cutaway from '../parts/Cutaway.vue'
+import Glyph from '../parts/Glyph.vue'
+import { owedByZone } from '@dialytica/core'
+import { useJob } from '../stores/job.ts'
+import { useSession } from '../stores/session.ts'
+
+/** The balance before the machine is closed: what is owed, where it lies, from which step; then the close. */
+const job = useJob()
+const router = useRouter()
+const note = ref('')
+const problem = ref('')
+const withDebts = ref(false)
+const refused = ref(false)
+const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
+const total = computed(() => piecesOwed(job.state.owed))
+const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
+
+async function close(clean: boolean): Promise<void> {
+  const text = note.value.trim()
+  const refusal = await job.record('job-closed', { clean, ...(text && { note: text }) })
+  refused.value = Boolean(refusal)
+  problem.value = refusal ? refusal.message : ''
+  if (!refusal) await router.push(`/jobs/${job.id}/valley`)
+}
+</script>
+
+<template>
+  <main class="close">
+    <section class="owed">
+      <h1 v-if="job.closed">{{ job.state.closing!.clean ? 'Closed clean.' : 'Closed with debts.' }}</h1>
+      <h1 v-else-if="total">{{ total }} still owed.</h1>
+      <h1 v-else>Nothing is owed.</h1>
+      <p v-if="job.closed">{{ job.state.closing!.note }}</p>
+      <ul v-if="job.debts.length" aria-label="What is owed">
+        <li v-for="d in job.debts" :key="d.id">
+          <RouterLink :to="{ path: `/jobs/${job.id}/return`, query: { step: d.step } }">
+            <Glyph :kind="d.item" :size="24" />
+            <b class="mono">{{ d.owes }}</b>
+            <span class="what"
+              >{{ d.label }}<span class="soft">, {{ debtStates[d.state] }}</span></span
+            >
+            <span>{{ d.zone ? zoneTitle(job.family, d.zone) : 'zone not named' }}</span>
+            <span class="mono">{{ d.cell ? `cell ${d.cell}` : '' }}</span>
+            <span class="soft">from step {{ d.stepNumber }}</span>
+          </RouterLink>
+        </li>
+      </ul>
+      <p v-else-if="!job.closed" class="clean">Nothing in the tray, no towel inside. Count the tools, then close.</p>
+    </section>
+    <section class="act">
+      <div class="machine">
+        <Cutaway :family="job.family" :open="job.standing.open" :owed="zones" :posture="job.standing.posture" large />
+      </div>
+      <template v-if="!readOnly">
+        <p class="soft small">Electrical tests after the repair, and who may do them, are for your local code.</p>
+        <p v-if="problem" class="note danger" role="alert">
+          {{ problem }}. <template v-if="refused && total">The list says what, where, and from which step.</template>
+        </p>
+        <label for="note">{{ withDebts ? 'Why it is closed with debts' : 'What to tell the customer' }}</label>
+        <NInput
+          v-model:value="note"
+          :placeholder="withDebts ? 'stays in the record' : ''"
+          :input-props="{ id: 'note', autocomplete: 'off' }"
+        />
+        <button v-if="!withDebts" class="btn go big" type="button" @click="close(true)">Close clean</button>
+        <button v-if="total && !withDebts" class="btn" type="button" @click="withDebts = true">Close with debts</button>
+        <template v-if="withDebts">
+          <button class="btn stop big" type="button" @click="close(false)">Close with {{ total }} owed</button>
+          <button class="btn" type="button" @click="withDebts = false">Do not</button>
+        </template>
+      </template>
+      <RouterLink v-else class="btn" :to="`/jobs/${job.id}/valley`">See the whole job</RouterLink>
+    </section>
+  </main>
+</template>
+
+<style scoped>
+.close {
+  display: grid;
+  grid-template-columns: 1fr 400px;
+  min-height: 0;
+  font-size: 18px;
+}
+.owed {
+  padding: 18px 24px;
+  overflow: auto;
+}
+h1 {
+  font-size: 34px;
+  margin-bottom: 10px;
+}
+.clean {
+  color: var(--work);
+  font-size: 20px;
+}
+li a {
+  display: grid;
+  grid-template-columns: 28px 36px 1fr 130px 90px 120px;
+  gap: 10px;
+  align-items: center;
+  min-height: 50px;
+  border-top: 1px solid var(--hair);
+  text-decoration: none;
+  line-height: 1.2;
+}
+li a svg {
+  color: var(--off);
+}
+.act {
+  border-left: 2px solid var(--rule);
+  padding: 16px 20px;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-height: 0;
+  overflow: auto;
+}
+.machine {
+  flex: 0 1 300px;
+  min-height: 160px;
+}
+@media (max-width: 1000px) {
+  .close {
+    display: flex;
+    flex-direction: column;
+    overflow: auto;
+  }
+  li a {
+    grid-template-columns: 28px 30px 1fr auto;
+    padding: 8px 0;
+  }
+  li a > :nth-child(n + 5) {
+    grid-column: 3;
+  }
+  .act {
+    border: 0;
+    border-top: 2px solid var(--rule);
+    overflow: visible;
+  }
+}
+</style>

@@ -1,0 +1,426 @@
+<script setup lang="ts">
+import { describe, glyphOf, subject, zoneTitle, type Glyph as GlyphKind } from '@dialytica/core'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { takePhoto } from '../data/take-photo.ts'
+import { viewOf } from '../devices/away.ts'
+import { useKeys } from '../devices/keys.ts'
+import { simulatedCamera } from '../devices/simulated-camera.ts'
+import { done as chime } from '../devices/signals.ts'
+import CameraPanel from '../parts/CameraPanel.vue'
+import Cutaway from '../parts/Cutaway.vue'
+import Glyph from '../parts/Glyph.vue'
+import GlyphBar from '../parts/GlyphBar.vue'
+import JobValley from '../parts/JobValley.vue'
+import MoveFields from '../parts/moves/MoveFields.vue'
+import { glyphKeys } from '../parts/moves/fields.ts'
+import PhotoStage, { type ShownMark } from '../parts/PhotoStage.vue'
+import StepRecord from '../parts/StepRecord.vue'
+import Tray from '../parts/Tray.vue'
+import { useDraft } from '../stores/draft.ts'
+import { useJob } from '../stores/job.ts'
+import { useSession } from '../stores/session.ts'
+import { owedByZone } from '@dialytica/core'
+
+/** The way down: photo first, taps on it, what is known of it, done. */
+const job = useJob()
+const draft = useDraft()
+const route = useRoute()
+const router = useRouter()
+const busy = ref(false)
+const problem = ref('')
+const zoning = ref(false)
+const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
+
+/** An earlier step is looked at when the address names it; else the step in hand. */
+const looked = computed(() => {
+  const id = route.query.step
+  return typeof id === 'string' ? job.state.steps.get(id) : undefined
+})
+const shownStep = computed(() => looked.value ?? draft.step)
+const photo = computed(() =>
+  looked.value ? (looked.value.photos.at(-1) ?? undefined) : draft.step.photos.find((p) => p.hash === draft.photo),
+)
+const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
+const at = computed(() => (looked.value ? { step: looked.value.id, way: 'down' as const } : undefined))
+const number = computed(() => (looked.value ? job.state.order.indexOf(looked.value.id) + 1 : job.state.order.size + 1))
+const marks = computed<ShownMark[]>(() =>
+  shownStep.value.marks.map((m) => {
+    const move = shownStep.value.moves.find((v) => v.id === m.move)
+    const label = move?.cell ?? (move?.kind === 'unplug' ? move.connector.label : undefined)
+    return { ...m, label, now: !looked.value && m.move === draft.move?.id }
+  }),
+)
+watch(looked, () => (zoning.value = false))
+
+async function keep(blob: Promise<Blob> | Blob): Promise<void> {
+  busy.value = true
+  problem.value = ''
+  try {
+    draft.addPhoto(await takePhoto(await blob))
+  } catch (error) {
+    problem.value = (error as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+const simulate = () =>
+  !looked.value &&
+  !readOnly.value &&
+  !busy.value &&
+  keep(simulatedCamera.take(viewOf(job.state, job.family, draft.step.zone, draft.step)))
+
+function pick(kind: GlyphKind): void {
+  if (looked.value || readOnly.value) return
+  draft.glyph = kind
+  if (kind === 'posture' || (!photo.value && kind !== 'mark')) draft.beginMove(kind)
+}
+async function stepDown(): Promise<void> {
+  if (looked.value) return void router.replace({ query: {} })
+  if (readOnly.value) return
+  problem.value = (await draft.record()) ?? ''
+  if (!problem.value) chime()
+}
+function setZone(zone: string): void {
+  draft.setZone(zone)
+}
+function tapMark(id: string): void {
+  if (looked.value) return
+  const mark = draft.step.marks.find((m) => m.id === id)
+  if (mark?.move === draft.move?.id) draft.removeMark(id)
+  else draft.choose(mark?.move ?? null)
+}
+function putIn(cell: string): void {
+  if (draft.move && !looked.value) draft.retell({ ...draft.move, cell })
+}
+const back = () => {
+  const order = job.state.order
+  const here = looked.value ? order.indexOf(looked.value.id) : order.size
+  if (here > 0) void router.replace({ query: { step: order.get(here - 1) } })
+}
+const forth = () => {
+  if (!looked.value) return void stepDown()
+  const next = job.state.order.get(job.state.order.indexOf(looked.value.id) + 1)
+  void router.replace({ query: next ? { step: next } : {} })
+}
+useKeys({
+  p: simulate,
+  ' ': forth,
+  PageDown: forth,
+  PageUp: back,
+  u: () => draft.undo(),
+  z: () => (zoning.value = !zoning.value),
+  d: () => router.push(`/jobs/${job.id}/close`),
+  Escape: () => (zoning.value ? (zoning.value = false) : looked.value && router.replace({ query: {} })),
+  ...Object.fromEntries(glyphKeys.map(([key, kind]) => [key, () => pick(kind)])),
+})
+</script>
+
+<template>
+  <main class="descent">
+    <h1 class="sr">Descent, step {{ number }}</h1>
+    <div class="valley"><JobValley :at="at" /></div>
+    <section class="where" aria-label="Zone">
+      <button
+        type="button"
+        class="machine"
+        :disabled="Boolean(looked) || readOnly"
+        aria-label="Choose the zone on the machine (Z)"
+        @click="zoning = !zoning"
+      >
+        <Cutaway
+          :family="job.family"
+          :zone="shownStep.zone"
+          :open="job.standing.open"
+          :owed="zones"
+          :posture="job.standing.posture"
+        />
+      </button>
+      <p class="zone">
+        <b>{{ shownStep.zone ? zoneTitle(job.family, shownStep.zone) : 'zone not named' }}</b> <kbd>Z</kbd>
+      </p>
+      <p class="soft small">
+        {{ job.standing.posture
+        }}<template v-if="job.standing.isolated.length">; {{ job.standing.isolated.join(', ') }} off</template>
+      </p>
+      <p v-if="!job.standing.isolated.includes('power')" class="live" role="note">
+        <Glyph kind="isolation" :size="18" /> Power is not isolated.
+      </p>
+    </section>
+    <section class="photo" aria-label="Photo of this step">
+      <div v-if="zoning" class="choosing">
+        <Cutaway
+          :family="job.family"
+          :zone="draft.step.zone"
+          :open="job.standing.open"
+          choose
+          large
+          @choose="setZone"
+        />
+        <button class="btn go" type="button" @click="zoning = false">
+          Here: {{ draft.step.zone ? zoneTitle(job.family, draft.step.zone) : 'touch the machine' }}
+        </button>
+      </div>
+      <PhotoStage
+        v-else
+        :photo="photo"
+        :marks="marks"
+        :glyph="looked || readOnly ? undefined : draft.glyph"
+        mark-as="Marked"
+        @tap="draft.tapAt"
+        @mark="tapMark"
+      >
+        <CameraPanel v-if="!looked && !readOnly" :busy="busy" :problem="problem" @simulate="simulate" @taken="keep" />
+        <p v-else class="nothing">
+          {{ looked ? 'No photo was taken of this step.' : 'Nothing is being recorded here.' }}
+        </p>
+      </PhotoStage>
+      <div v-if="!looked && !readOnly && photo && !zoning" class="again">
+        <button class="btn" type="button" :disabled="busy" @click="simulate">Photo <kbd>P</kbd></button>
+      </div>
+    </section>
+    <section class="tray-side" aria-label="Tray and moves">
+      <div class="tray-head">
+        <h2>Tray</h2>
+        <span class="soft"
+          >next: <b class="mono">{{ draft.next ?? 'full' }}</b></span
+        >
+      </div>
+      <Tray
+        :debts="job.debts"
+        :step="looked ? undefined : draft.step"
+        :chosen="looked ? undefined : draft.move?.cell"
+        :next="draft.next"
+        @choose="putIn"
+      />
+      <StepRecord v-if="looked" :step="looked" :number="number" />
+    </section>
+    <section class="line" aria-label="This step">
+      <GlyphBar v-if="!looked && !readOnly" :glyph="draft.glyph" @pick="pick" />
+      <div class="moves">
+        <p v-if="!shownStep.moves.length" class="soft">
+          {{ looked ? 'Nothing came off in this step.' : `Step ${number}: touch what comes off, on the photo.` }}
+        </p>
+        <ul v-else aria-label="Moves of this step">
+          <li v-for="m in shownStep.moves" :key="m.id">
+            <button
+              type="button"
+              class="move"
+              :class="{ on: m.id === draft.move?.id && !looked }"
+              :aria-pressed="m.id === draft.move?.id"
+              :title="describe(m)"
+              @click="!looked && draft.choose(m.id)"
+            >
+              <Glyph :kind="glyphOf(m)" :size="18" />{{ subject(m) }}
+            </button>
+          </li>
+        </ul>
+        <MoveFields
+          v-if="draft.move && !looked"
+          :move="draft.move"
+          :family="job.family"
+          :zone="draft.step.zone"
+          @tell="draft.retell"
+          @as="draft.retellAs"
+          @drop="draft.removeMove(draft.move!.id)"
+        />
+        <p v-if="problem && photo" class="note danger" role="alert">{{ problem }}</p>
+      </div>
+    </section>
+    <div class="act">
+      <button v-if="looked" class="btn go big" type="button" @click="router.replace({ query: {} })">
+        Back to the step in hand
+      </button>
+      <button v-else-if="!readOnly" class="btn go big" type="button" @click="stepDown">
+        Step down <kbd>Space</kbd>
+      </button>
+      <button v-else class="btn big" type="button" @click="router.push(`/jobs/${job.id}/return`)">To the return</button>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.descent {
+  display: grid;
+  grid-template: 112px minmax(0, 1fr) auto / 208px minmax(0, 1fr) 292px;
+  grid-template-areas: 'valley valley valley' 'where photo tray' 'line line act';
+  font-size: 18px;
+}
+.valley {
+  grid-area: valley;
+  border-bottom: 2px solid var(--rule);
+  min-height: 0;
+}
+.where {
+  grid-area: where;
+  border-right: 2px solid var(--rule);
+  padding: 10px 12px;
+  overflow: auto;
+}
+.machine {
+  display: block;
+  width: 100%;
+  height: 220px;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  cursor: pointer;
+}
+.zone b {
+  font-size: 20px;
+  font-stretch: 80%;
+}
+.live {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  margin-top: 8px;
+  color: var(--danger);
+  font-weight: 650;
+  font-size: 17px;
+  line-height: 1.1;
+}
+.photo {
+  grid-area: photo;
+  position: relative;
+  min-height: 0;
+  background: #15191a;
+}
+.choosing {
+  position: absolute;
+  inset: 0;
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+  gap: 8px;
+  padding: 12px;
+  background: var(--ground);
+}
+.nothing {
+  padding: 24px;
+  color: #ece5d6;
+}
+.again {
+  position: absolute;
+  right: 12px;
+  top: 12px;
+}
+.tray-side {
+  grid-area: tray;
+  border-left: 2px solid var(--rule);
+  padding: 10px 12px;
+  overflow: auto;
+}
+.tray-head {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  margin-bottom: 6px;
+}
+h2 {
+  font-size: 20px;
+}
+.line {
+  grid-area: line;
+  border-top: 2px solid var(--rule);
+  background: var(--sheet);
+  padding: 8px 14px;
+  display: grid;
+  gap: 8px;
+  align-content: start;
+  min-height: 172px;
+  min-width: 0;
+}
+.moves {
+  display: grid;
+  gap: 8px;
+}
+.moves ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.move {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 48px;
+  padding: 0 12px;
+  border: 2px solid var(--hair);
+  border-radius: 3px;
+  background: var(--off-wash);
+  color: var(--ink);
+  font-family: Archivo;
+  font-weight: 600;
+  font-size: 17px;
+  font-stretch: 84%;
+  cursor: pointer;
+}
+.move.on {
+  border-color: var(--ink);
+}
+.act {
+  grid-area: act;
+  border-top: 2px solid var(--rule);
+  background: var(--sheet);
+  padding: 14px;
+  display: grid;
+}
+.act .btn {
+  height: 100%;
+}
+@media (max-width: 1000px) {
+  .descent {
+    display: flex;
+    flex-direction: column;
+    overflow: auto;
+  }
+  .valley {
+    flex: 0 0 72px;
+  }
+  .where {
+    flex: none;
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 2px 12px;
+    border: 0;
+    padding: 4px 12px;
+  }
+  .machine {
+    width: 64px;
+    height: 64px;
+  }
+  .live {
+    margin: 0;
+  }
+  .photo {
+    flex: 0 0 min(62.5vw, 46vh);
+  }
+  .choosing {
+    position: relative;
+    min-height: 420px;
+  }
+  .photo:has(.choosing) {
+    flex: 0 0 440px;
+  }
+  .line {
+    flex: none;
+    order: 3;
+  }
+  .tray-side {
+    order: 4;
+    border: 0;
+    border-top: 2px solid var(--rule);
+    flex: none;
+    padding-bottom: 110px;
+  }
+  .act {
+    position: sticky;
+    bottom: 0;
+    order: 5;
+    margin-top: auto;
+    padding: 8px;
+  }
+}
+</style>

@@ -1,0 +1,223 @@
+<script setup lang="ts">
+import { daysBetween, inShopTime } from '../data/time.ts'
+import { piecesOwed, inWords } from '@dialytica/core'
+import { computed, onMounted, ref } from 'vue'
+import { RouterLink, useRouter } from 'vue-router'
+import type { JobCard } from '../data/shapes.ts'
+import { useKeys } from '../devices/keys.ts'
+import Cutaway from '../parts/Cutaway.vue'
+import Owed from '../parts/Owed.vue'
+import ShopHead from '../parts/ShopHead.vue'
+import { useMachines } from '../stores/machines.ts'
+import { useSession } from '../stores/session.ts'
+
+const machines = useMachines()
+const session = useSession()
+const router = useRouter()
+const loaded = ref(false)
+const problem = ref('')
+const now = new Date()
+
+onMounted(async () => {
+  try {
+    await machines.load()
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+  loaded.value = true
+})
+const open = computed(() => machines.jobs.filter((j) => !j.closedAt))
+const closed = computed(() => machines.jobs.filter((j) => j.closedAt).slice(0, 6))
+const pieces = computed(() => open.value.reduce((n, j) => n + piecesOwed(j.summary.owed), 0))
+const mayWork = computed(() => session.person?.role !== 'viewer')
+const heading = computed(() => {
+  const n = open.value.length
+  if (!n) return 'No machine stands open.'
+  const word = inWords(n)
+  return n === 1 ? 'One machine stands open.' : `${word[0]!.toUpperCase()}${word.slice(1)} machines stand open.`
+})
+function age(job: JobCard): string {
+  const days = daysBetween(job.openedAt, now)
+  return days === 0 ? 'today' : days === 1 ? '1 day' : `${days} days`
+}
+function said(job: JobCard): string {
+  const { phase, waitsFor, due, steps, next } = job.summary
+  if (waitsFor) return `Waits for the ${waitsFor}${due ? `, due ${inShopTime(due, 'weekday')}` : ''}.`
+  if (phase === 'return') return `On the way back. Next: ${next ?? 'close it.'}`
+  if (phase === 'descent') return `${steps === 1 ? 'One step' : `${steps} steps`} down.`
+  return `${phase[0]!.toUpperCase()}${phase.slice(1)}.`
+}
+const path = (job: JobCard) =>
+  `/jobs/${job.id}/${job.summary.phase === 'return' || job.summary.phase === 'proof' ? 'return' : job.closedAt ? 'valley' : 'descent'}`
+useKeys({ n: () => mayWork.value && router.push('/come-in') })
+</script>
+
+<template>
+  <div class="floor">
+    <ShopHead>
+      <RouterLink v-if="mayWork" class="btn go" to="/come-in">A machine comes in <kbd>N</kbd></RouterLink>
+    </ShopHead>
+    <main>
+      <div class="title">
+        <h1>{{ loaded ? heading : 'Looking at the floor.' }}</h1>
+        <p v-if="pieces" class="pieces">{{ pieces }} pieces are off them.</p>
+      </div>
+      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+      <p v-if="loaded && !open.length && !problem" class="first">
+        Start with the rating plate: press N, or touch “A machine comes in”.
+      </p>
+      <ul class="machines" aria-label="Machines that stand open">
+        <li v-for="job in open" :key="job.id">
+          <div class="name">
+            <div>
+              <h2>{{ job.model.maker }} {{ job.model.code }}</h2>
+              <span class="mono soft">{{ job.unit.serial }}</span>
+            </div>
+            <span class="mono age" :class="{ long: age(job).includes('days') }">{{ age(job) }}</span>
+          </div>
+          <div class="machine">
+            <Cutaway
+              :family="job.model.family"
+              :open="job.summary.open"
+              :owed="job.summary.zones"
+              :posture="job.summary.posture"
+            />
+          </div>
+          <Owed :owed="job.summary.owed" />
+          <p class="complaint">{{ job.summary.complaint || job.summary.plate }}</p>
+          <p class="state">{{ said(job) }}</p>
+          <p class="stands soft">{{ job.unit.stands }}</p>
+          <RouterLink
+            class="btn"
+            :class="{ go: job === open[0] }"
+            :to="path(job)"
+            :aria-label="`Go on with ${job.model.code} ${job.unit.serial}`"
+            >Go on</RouterLink
+          >
+        </li>
+      </ul>
+      <section v-if="closed.length" class="closed">
+        <h2>Closed lately</h2>
+        <ul>
+          <li v-for="job in closed" :key="job.id">
+            <RouterLink :to="path(job)">
+              <b>{{ job.model.maker }} {{ job.model.code }}</b>
+              <span class="mono">{{ job.unit.serial }}</span>
+              <span>{{ job.summary.complaint }}</span>
+              <span :class="job.summary.clean ? 'clean' : 'debts'">{{
+                job.summary.clean ? 'clean' : `${piecesOwed(job.summary.owed)} owed`
+              }}</span>
+              <span class="soft">{{ inShopTime(job.closedAt!, 'day') }}</span>
+            </RouterLink>
+          </li>
+        </ul>
+      </section>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.floor {
+  display: flex;
+  flex-direction: column;
+  min-height: 100%;
+  overflow: auto;
+}
+main {
+  flex: 1;
+  display: flex;
+  flex-direction: column;
+}
+.title {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 4px 20px;
+  padding: 16px 22px 12px;
+  border-bottom: 2px solid var(--rule);
+}
+h1 {
+  font-size: 34px;
+}
+.pieces {
+  color: var(--off);
+}
+.first {
+  padding: 24px 22px;
+  font-size: 20px;
+}
+.machines {
+  flex: 1;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+}
+.machines > li {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  padding: 16px 20px 18px;
+  border-right: 2px solid var(--rule);
+  border-bottom: 2px solid var(--rule);
+  margin-bottom: -2px;
+}
+.name {
+  display: flex;
+  justify-content: space-between;
+}
+h2 {
+  font-size: 22px;
+}
+.age {
+  font-size: 13px;
+  color: var(--soft);
+}
+.age.long {
+  color: var(--caution);
+}
+.machine {
+  height: 250px;
+}
+.complaint {
+  font-size: 18px;
+  line-height: 1.2;
+  font-weight: 600;
+}
+.state {
+  line-height: 1.25;
+}
+.stands {
+  font-size: 16px;
+}
+.machines .btn {
+  margin-top: auto;
+  align-self: flex-start;
+}
+.closed {
+  padding: 14px 22px 20px;
+  border-top: 2px solid var(--rule);
+}
+.closed a {
+  display: grid;
+  grid-template-columns: 180px 110px 1fr 90px 70px;
+  gap: 14px;
+  align-items: center;
+  min-height: 48px;
+  text-decoration: none;
+  border-bottom: 1px solid var(--hair);
+}
+.clean {
+  color: var(--work);
+  font-weight: 650;
+}
+.debts {
+  color: var(--off);
+  font-weight: 650;
+}
+@media (max-width: 700px) {
+  .closed a {
+    grid-template-columns: 1fr auto;
+    gap: 2px 12px;
+    padding: 8px 0;
+  }
+}
+</style>

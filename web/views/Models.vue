@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { inShopTime } from '../data/time.ts'
+import { anatomy, piecesOwed } from '@dialytica/core'
+import { computed, onMounted, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import Cutaway from '../parts/Cutaway.vue'
+import ShopHead from '../parts/ShopHead.vue'
+import { useMachines } from '../stores/machines.ts'
+
+/** The models of the shop, the units of the chosen one, and the jobs on each. */
+const machines = useMachines()
+const chosen = ref<string | null>(null)
+const problem = ref('')
+onMounted(async () => {
+  await machines.load().catch((error) => (problem.value = (error as Error).message))
+  chosen.value ??= machines.models[0]?.id ?? null
+})
+const model = computed(() => machines.models.find((m) => m.id === chosen.value))
+const units = computed(() => machines.units.filter((u) => u.modelId === chosen.value))
+const jobsOf = (unit: string) => machines.jobs.filter((j) => j.unit.id === unit)
+const count = (id: string) => machines.units.filter((u) => u.modelId === id).length
+</script>
+
+<template>
+  <div class="models">
+    <ShopHead />
+    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+    <main>
+      <nav aria-label="Models">
+        <h1>Models</h1>
+        <ul>
+          <li v-for="m in machines.models" :key="m.id">
+            <button type="button" :aria-pressed="m.id === chosen" @click="chosen = m.id">
+              <b>{{ m.maker }} {{ m.code }}</b>
+              <span>{{ anatomy[m.family].name }}, {{ count(m.id) === 1 ? 'one unit' : `${count(m.id)} units` }}</span>
+            </button>
+          </li>
+        </ul>
+        <p v-if="!machines.models.length" class="soft">
+          No model yet. It is added when its first machine comes in by its plate.
+        </p>
+      </nav>
+      <section v-if="model" class="one">
+        <h2>{{ model.maker }} {{ model.code }}</h2>
+        <p class="soft">{{ model.notes }}</p>
+        <ul class="units">
+          <li v-for="u in units" :key="u.id">
+            <h3>
+              <span class="mono">{{ u.serial }}</span>
+            </h3>
+            <p class="soft">{{ u.stands }}</p>
+            <ul>
+              <li v-for="j in jobsOf(u.id)" :key="j.id">
+                <RouterLink :to="`/jobs/${j.id}/valley`">
+                  <span>{{ j.summary.complaint || 'no complaint noted' }}</span>
+                  <span class="soft">{{ j.summary.steps }} steps</span>
+                  <span v-if="j.closedAt" class="clean"
+                    >{{ j.summary.clean ? 'closed clean' : 'closed with debts' }}
+                    {{ inShopTime(j.closedAt, 'day') }}</span
+                  >
+                  <span v-else class="off">{{ piecesOwed(j.summary.owed) }} off, open</span>
+                </RouterLink>
+              </li>
+              <li v-if="!jobsOf(u.id).length" class="soft">never opened here</li>
+            </ul>
+          </li>
+        </ul>
+      </section>
+      <div v-if="model" class="machine"><Cutaway :family="model.family" large /></div>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.models {
+  display: flex;
+  flex-direction: column;
+  overflow: auto;
+}
+main {
+  flex: 1;
+  display: grid;
+  grid-template-columns: 300px 1fr 380px;
+  min-height: 0;
+}
+nav {
+  border-right: 2px solid var(--rule);
+  padding: 16px 0;
+}
+h1 {
+  font-size: 30px;
+  padding: 0 20px 10px;
+}
+nav button {
+  display: grid;
+  gap: 2px;
+  width: 100%;
+  padding: 10px 20px;
+  min-height: 56px;
+  border: 0;
+  border-top: 1px solid var(--hair);
+  background: none;
+  color: var(--ink);
+  font-family: Archivo;
+  font-weight: 500;
+  font-size: 17px;
+  text-align: left;
+  cursor: pointer;
+}
+nav button[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--ground);
+}
+.one {
+  padding: 16px 24px;
+  overflow: auto;
+}
+h2 {
+  font-size: 30px;
+}
+.units > li {
+  border-top: 2px solid var(--rule);
+  padding: 12px 0;
+  margin-top: 12px;
+}
+h3 {
+  font-size: 22px;
+}
+.units a {
+  display: grid;
+  grid-template-columns: 1fr 90px 190px;
+  gap: 12px;
+  align-items: center;
+  min-height: 48px;
+  border-top: 1px solid var(--hair);
+  text-decoration: none;
+}
+.clean {
+  color: var(--work);
+  font-weight: 650;
+}
+.off {
+  color: var(--off);
+  font-weight: 650;
+}
+.machine {
+  border-left: 2px solid var(--rule);
+  padding: 16px;
+  max-height: 560px;
+}
+@media (max-width: 1000px) {
+  main {
+    grid-template-columns: 1fr;
+  }
+  .machine {
+    display: none;
+  }
+  nav {
+    border-right: 0;
+    border-bottom: 2px solid var(--rule);
+  }
+  .units a {
+    grid-template-columns: 1fr auto;
+  }
+}
+</style>

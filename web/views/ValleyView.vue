@@ -1,0 +1,187 @@
+<script setup lang="ts">
+import { inShopTime } from '../data/time.ts'
+import { balance, itemNouns, zoneTitle } from '@dialytica/core'
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import Cutaway from '../parts/Cutaway.vue'
+import Glyph from '../parts/Glyph.vue'
+import JobValley from '../parts/JobValley.vue'
+import { useJob } from '../stores/job.ts'
+
+/** The whole job at a glance: down, back, the tide under it, and what became of everything. */
+const job = useJob()
+/** The steps of the return that owe something. */
+const owing = computed(() => job.plan.filter((p) => p.debts.length > 0))
+const rows = computed(() => balance(job.state))
+const notes = computed(() =>
+  job.state.entries
+    .valueSeq()
+    .toArray()
+    .sort((a, b) => (a.at < b.at ? -1 : 1))
+    .map((e) => {
+      const b = e.body as Record<string, string | number | boolean>
+      const words: Record<string, string> = {
+        'reading-taken': `${b.of}: ${b.value} ${b.unit}${b.note ? `; ${b.note}` : ''}`,
+        'part-compared': `${b.part}: old and new ${b.same ? 'alike' : `differ: ${b.differs ?? ''}`}`,
+        'check-done': `${b.check}: ${b.passed ? 'passed' : 'not passed'}`,
+        'gate-passed': `Gate passed with debts: ${b.reason}`,
+        'note-added': String(b.text),
+      }
+      return { at: e.at, text: words[e.kind] ?? '' }
+    })
+    .filter((n) => n.text),
+)
+const gates = computed(() => job.gatesAhead.map((g) => g.zones.map((z) => zoneTitle(job.family, z)).join(' and ')))
+</script>
+
+<template>
+  <main class="whole">
+    <h1 class="sr">Valley of the job</h1>
+    <div class="valley"><JobValley /></div>
+    <section class="words">
+      <h2>{{ job.state.opened?.complaint || 'No complaint noted' }}</h2>
+      <p>
+        {{ job.state.order.size }} steps down,
+        {{ job.plan.filter((p) => p.debts.length > 0 && p.owes === 0).length }} of {{ job.plan.length }} back<template
+          v-if="gates.length"
+          >; gates: {{ gates.join(', ') }}</template
+        >.
+      </p>
+      <p v-if="job.state.closing" class="closing">
+        {{ job.state.closing.clean ? 'Closed clean' : job.state.closing.abandoned ? 'Given up' : 'Closed with debts' }},
+        {{ inShopTime(job.state.closing.at, 'minute') }}. {{ job.state.closing.note }}
+      </p>
+      <p v-else>
+        Open since {{ inShopTime(job.state.opened!.at, 'day') }}.
+        <RouterLink :to="`/jobs/${job.id}/close`">What is owed</RouterLink>
+      </p>
+      <ul v-if="notes.length" class="notes">
+        <li v-for="n in notes" :key="n.at + n.text">
+          <span class="mono soft">{{ inShopTime(n.at, 'minute') }}</span> {{ n.text }}
+        </li>
+      </ul>
+    </section>
+    <section class="balance" aria-label="Balance">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">kind</th>
+            <th scope="col">off</th>
+            <th scope="col">back</th>
+            <th scope="col">new</th>
+            <th scope="col">gone</th>
+            <th scope="col">owed</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.item">
+            <th scope="row"><Glyph :kind="row.item" :size="20" /> {{ itemNouns[row.item][1] }}</th>
+            <td>{{ row.taken }}</td>
+            <td>{{ row.refitted }}</td>
+            <td>{{ row.replaced }}</td>
+            <td>{{ row.scrapped + row.missing }}</td>
+            <td :class="{ owed: row.owed }">{{ row.owed }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="!rows.length" class="soft">Nothing came off yet.</p>
+    </section>
+    <div class="machine">
+      <Cutaway :family="job.family" :open="job.standing.open" :posture="job.standing.posture" large />
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.whole {
+  display: grid;
+  grid-template: minmax(220px, 46%) minmax(0, 1fr) / 1fr 420px 320px;
+  grid-template-areas: 'valley valley valley' 'words balance machine';
+}
+.valley {
+  grid-area: valley;
+  border-bottom: 2px solid var(--rule);
+  min-height: 0;
+}
+.words {
+  grid-area: words;
+  padding: 16px 22px;
+  display: grid;
+  gap: 8px;
+  align-content: start;
+  overflow: auto;
+}
+h2 {
+  font-size: 28px;
+}
+.closing {
+  color: var(--work);
+  font-weight: 650;
+}
+.notes li {
+  padding: 5px 0;
+  border-top: 1px solid var(--hair);
+}
+.balance {
+  grid-area: balance;
+  border-left: 2px solid var(--rule);
+  padding: 12px 18px;
+  overflow: auto;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 6px 4px;
+  border-bottom: 1px solid var(--hair);
+  text-align: right;
+  font-weight: 500;
+}
+thead th {
+  border-bottom: 2px solid var(--rule);
+  color: var(--soft);
+}
+th:first-child {
+  text-align: left;
+}
+tbody th {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+td {
+  font-family: 'Martian Mono';
+  font-stretch: 80%;
+  font-size: 15px;
+}
+.owed {
+  color: var(--off);
+  font-weight: 700;
+}
+.machine {
+  grid-area: machine;
+  border-left: 2px solid var(--rule);
+  padding: 12px;
+  min-height: 0;
+}
+@media (max-width: 1000px) {
+  .whole {
+    display: flex;
+    flex-direction: column;
+    overflow: auto;
+  }
+  .valley {
+    flex: 0 0 220px;
+  }
+  .balance,
+  .machine {
+    border-left: 0;
+    border-top: 2px solid var(--rule);
+  }
+  .machine {
+    display: none;
+  }
+}
+</style>
