@@ -40,7 +40,7 @@ export function check<T>(schema: { validateSync(value: unknown, options: object)
   } catch (error) {
     if (!(error instanceof yup.ValidationError)) throw error
     const all = error.inner.length ? error.inner : [error]
-    return { ok: false, problems: all.map((e) => ({ path: e.path ?? '', message: e.message })) }
+    return { ok: false, problems: all.map(e => ({ path: e.path ?? '', message: e.message })) }
   }
 }
 

@@ -6,9 +6,9 @@ import { quietly } from './run.mjs'
 import { fail, step } from './say.mjs'
 
 /** A program of this machine by its name, or undefined. */
-export const program = (name) =>
+export const program = name =>
   [...(process.env.PATH ?? '').split(':'), '/usr/sbin', '/usr/bin', '/usr/local/bin']
-    .map((folder) => join(folder, name))
+    .map(folder => join(folder, name))
     .find(existsSync)
 
 /** Installs Debian packages that bring the named programs, as root, by sudo, or by telling which to install. */
@@ -24,7 +24,7 @@ async function packages(names, programs) {
   await step(`Installing ${missing} (Debian packages)`, async () => {
     await apt('update')
     await apt('install', '-y', '--no-install-recommends', ...names)
-  }).catch((error) =>
+  }).catch(error =>
     fail(`${missing} could not be installed: ${error.message}\nInstall them by hand and run this again.`),
   )
 }
@@ -49,14 +49,14 @@ export async function needModules() {
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
   await step('Installing npm packages', () =>
     quietly('npm', ['ci', '--no-audit', '--no-fund', '--include=dev'], { cwd: root }),
-  ).catch((error) => fail(`npm ci failed: ${error.message}`))
+  ).catch(error => fail(`npm ci failed: ${error.message}`))
   writeFileSync(stamp, lock)
 }
 
 /** The newest change under folders, as a text that differs when any file differs in name, size or time. */
 function state(folders) {
   const hash = createHash('sha256')
-  const walk = (folder) => {
+  const walk = folder => {
     for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
       if (['node_modules', 'dist'].includes(entry.name)) continue
       const path = join(folder, entry.name)
@@ -70,11 +70,11 @@ function state(folders) {
 
 /** Builds the pages when what they are made of has changed. */
 export async function needPages() {
-  const now = state(['web', 'core', 'demo'].map((f) => join(root, f)))
+  const now = state(['web', 'core', 'demo'].map(f => join(root, f)))
   const stamp = join(root, 'web', 'dist', '.made-of')
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === now) return
   await step('Building the pages', () =>
     quietly('npx', ['vite', 'build', 'web', '--logLevel', 'warn'], { cwd: root }),
-  ).catch((error) => fail(`The pages could not be built: ${error.message}`))
+  ).catch(error => fail(`The pages could not be built: ${error.message}`))
   writeFileSync(stamp, now)
 }

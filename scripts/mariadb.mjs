@@ -17,7 +17,7 @@ import { program } from './machine.mjs'
 import { quietly } from './run.mjs'
 
 const asUser = () => (process.getuid?.() === 0 ? ['--user=root'] : [])
-const wait = (ms) => new Promise((done) => setTimeout(done, ms))
+const wait = ms => new Promise(done => setTimeout(done, ms))
 
 const freePort = () =>
   new Promise((done, fail) => {
@@ -71,7 +71,7 @@ function password(folder) {
   return readFileSync(file, 'utf8')
 }
 
-const opening = (secret) => `
+const opening = secret => `
 CREATE DATABASE IF NOT EXISTS dialytica CHARACTER SET utf8mb4;
 CREATE USER IF NOT EXISTS dialytica@'127.0.0.1' IDENTIFIED BY '${secret}';
 CREATE USER IF NOT EXISTS dialytica@'localhost' IDENTIFIED BY '${secret}';
@@ -106,7 +106,7 @@ async function launch(folder, port, secret) {
   closeSync(out)
   writeFileSync(join(folder, 'server.json'), JSON.stringify({ pid: child.pid, port }))
   let ended = null
-  child.on('exit', (code) => (ended = code ?? 'a signal'))
+  child.on('exit', code => (ended = code ?? 'a signal'))
   for (;;) {
     const news = readFileSync(log, 'utf8').slice(said)
     if (/ready for connections/.test(news)) return child
@@ -127,7 +127,7 @@ export async function startMariaDb(folder) {
   const port = left?.port ?? (await freePort())
   let pid = left?.pid
   let stopping = false
-  const keepUp = (child) => {
+  const keepUp = child => {
     pid = child.pid
     child.unref()
     child.on('exit', async () => {

@@ -5,10 +5,10 @@ export function quietly(command, args, options = {}) {
   return new Promise((done, fail) => {
     const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], ...options })
     let said = ''
-    child.stdout.on('data', (d) => (said += d))
-    child.stderr.on('data', (d) => (said += d))
+    child.stdout.on('data', d => (said += d))
+    child.stderr.on('data', d => (said += d))
     child.on('error', fail)
-    child.on('exit', (code) =>
+    child.on('exit', code =>
       code === 0
         ? done(said)
         : fail(new Error(`${command} ${args.join(' ')} ended with ${code}\n${said.slice(-4000)}`)),
@@ -21,6 +21,6 @@ export function openly(command, args, options = {}) {
   return new Promise((done, fail) => {
     const child = spawn(command, args, { stdio: 'inherit', ...options })
     child.on('error', fail)
-    child.on('exit', (code) => done(code ?? 1))
+    child.on('exit', code => done(code ?? 1))
   })
 }

@@ -23,11 +23,11 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const context = await browser.newContext({ viewport: { width, height } })
 const page = await context.newPage()
 const theme = values.theme
-if (theme) await page.addInitScript((name) => localStorage.setItem('theme', name), theme)
+if (theme) await page.addInitScript(name => localStorage.setItem('theme', name), theme)
 
 const jobs = async () => (await context.request.get(`${base}/api/jobs`)).json()
-const job = async (complaint) => (await jobs()).find((j) => j.summary.complaint.includes(complaint)).id
-const settled = () => page.waitForFunction(() => [...document.images].every((i) => i.complete && i.naturalWidth))
+const job = async complaint => (await jobs()).find(j => j.summary.complaint.includes(complaint)).id
+const settled = () => page.waitForFunction(() => [...document.images].every(i => i.complete && i.naturalWidth))
 
 /** Each view by its name: how to come to it. */
 const views = {
@@ -90,7 +90,7 @@ const views = {
 
 if (values.only !== 'sign-in')
   await context.request.post(`${base}/api/session`, { data: { login: 'jon', password: 'take-it-apart' } })
-const wanted = values.only ? values.only.split(',') : Object.keys(views).filter((v) => v !== 'sign-in')
+const wanted = values.only ? values.only.split(',') : Object.keys(views).filter(v => v !== 'sign-in')
 for (const name of wanted) {
   await views[name]()
   await settled()

@@ -11,7 +11,7 @@ const host = process.env.HOST ?? '127.0.0.1'
 const address = `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`
 
 const isFree = () =>
-  new Promise((done) => {
+  new Promise(done => {
     const probe = createServer()
     probe.once('error', () => done(false))
     probe.listen(port, host, () => probe.close(() => done(true)))
@@ -19,7 +19,7 @@ const isFree = () =>
 
 const health = () =>
   fetch(`${address}/api/health`, { signal: AbortSignal.timeout(2000) })
-    .then((r) => r.json())
+    .then(r => r.json())
     .catch(() => null)
 
 needNode()
@@ -35,9 +35,7 @@ await needPages()
 let database = null
 if (!process.env.DATABASE_URL) {
   await needMariaDb()
-  database = await step('Starting the database', () => startMariaDb(join(data, 'mariadb'))).catch((e) =>
-    fail(e.message),
-  )
+  database = await step('Starting the database', () => startMariaDb(join(data, 'mariadb'))).catch(e => fail(e.message))
 }
 
 const server = fork(join(root, 'server', 'main.ts'), [], {
@@ -59,7 +57,7 @@ async function stop(status) {
   if (stopping) return
   stopping = true
   if (server.exitCode === null && server.signalCode === null) {
-    const ended = new Promise((done) => server.once('exit', done))
+    const ended = new Promise(done => server.once('exit', done))
     server.kill('SIGTERM')
     await ended
   }

@@ -4,8 +4,8 @@ import { serve } from './server.ts'
 
 const config = readConfig(process.env)
 try {
-  const running = await serve(config, (context) =>
-    config.demo ? seedDemo(context, (line) => console.log(line)) : Promise.resolve(),
+  const running = await serve(config, context =>
+    config.demo ? seedDemo(context, line => console.log(line)) : Promise.resolve(),
   )
   const stop = async () => {
     await running.stop()

@@ -30,7 +30,7 @@ export async function serve(
   await prepare?.(context)
   const app = createApp(context, log)
   const server = await new Promise<Server>((done, fail) => {
-    const listening = app.listen(config.port, config.host, (error) => (error ? fail(error) : done(listening)))
+    const listening = app.listen(config.port, config.host, error => (error ? fail(error) : done(listening)))
   })
   const address = server.address()
   return {
@@ -40,7 +40,7 @@ export async function serve(
     async stop() {
       context.watch.close()
       server.closeAllConnections()
-      await new Promise((done) => server.close(done))
+      await new Promise(done => server.close(done))
       await db.destroy()
     },
   }

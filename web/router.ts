@@ -12,7 +12,7 @@ export const router = createRouter({
       path: '/jobs/:job',
       component: () => import('./views/Job.vue'),
       children: [
-        { path: '', redirect: (to) => `/jobs/${String(to.params.job)}/descent` },
+        { path: '', redirect: to => `/jobs/${String(to.params.job)}/descent` },
         { path: 'descent', component: () => import('./views/Descent.vue') },
         { path: 'return', component: () => import('./views/Return.vue') },
         { path: 'valley', component: () => import('./views/ValleyView.vue') },
@@ -24,7 +24,7 @@ export const router = createRouter({
 })
 
 /** Who is not signed in signs in first, then goes where they wanted. */
-router.beforeEach(async (to) => {
+router.beforeEach(async to => {
   if (to.meta.open) return true
   const person = await useSession()
     .find()

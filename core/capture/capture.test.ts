@@ -15,7 +15,7 @@ const taps = (from: Captured, glyph: Parameters<typeof tap>[1], n: number, first
   )
 
 describe('a fresh move', () => {
-  it.each(Object.keys(moveKinds) as MoveKindName[])('%s is complete as it is, and found under its glyph', (kind) => {
+  it.each(Object.keys(moveKinds) as MoveKindName[])('%s is complete as it is, and found under its glyph', kind => {
     const move = freshMove(kind, id(1), around)
     expect(check(moveSchema, move)).toMatchObject({ ok: true })
     expect(variantsOf[glyphFor(kind)]).toContain(kind)
@@ -29,7 +29,7 @@ describe('taps on the photo', () => {
   it('count fasteners of one group', () => {
     const { step } = taps(empty, 'fastener', 4)
     expect(step.moves).toMatchObject([{ kind: 'remove-fasteners', count: 4, cell: 'A1' }])
-    expect(step.marks.map((m) => m.move)).toEqual(Array(4).fill(step.moves[0]!.id))
+    expect(step.marks.map(m => m.move)).toEqual(Array(4).fill(step.moves[0]!.id))
   })
   it('do not count beyond what was said until more are tapped', () => {
     const one = taps(empty, 'fastener', 1)
@@ -52,7 +52,7 @@ describe('taps on the photo', () => {
   })
   it('go to another group after another kind', () => {
     const { step } = taps(taps(taps(empty, 'fastener', 2), 'clip', 1, 10), 'fastener', 1, 20)
-    expect(step.moves.map((m) => m.kind)).toEqual(['remove-fasteners', 'release-clips', 'remove-fasteners'])
+    expect(step.moves.map(m => m.kind)).toEqual(['remove-fasteners', 'release-clips', 'remove-fasteners'])
   })
 })
 
@@ -67,7 +67,7 @@ describe('taking back', () => {
   it('a move takes its marks along', () => {
     const both = taps(taps(empty, 'fastener', 2), 'connector', 1, 10)
     const left = drop(both, both.step.moves[0]!.id)
-    expect(left.step.moves.map((m) => m.kind)).toEqual(['unplug'])
+    expect(left.step.moves.map(m => m.kind)).toEqual(['unplug'])
     expect(left.step.marks).toHaveLength(1)
   })
 })

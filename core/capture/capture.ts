@@ -16,11 +16,11 @@ export interface Point {
 
 const withMove = (step: Step, move: Move): Step => ({
   ...step,
-  moves: step.moves.some((m) => m.id === move.id)
-    ? step.moves.map((m) => (m.id === move.id ? move : m))
+  moves: step.moves.some(m => m.id === move.id)
+    ? step.moves.map(m => (m.id === move.id ? move : m))
     : [...step.moves, move],
 })
-const marksOf = (step: Step, move: string) => step.marks.filter((m) => m.move === move)
+const marksOf = (step: Step, move: string) => step.marks.filter(m => m.move === move)
 
 /** A new move of a glyph in the step in hand, not yet marked on the photo. */
 export function begin({ step }: Captured, glyph: Glyph, id: string, around: Around): Captured {
@@ -45,7 +45,7 @@ export function tap(
   around: Around,
 ): Captured {
   const { step, move: inHand } = captured
-  const move = step.moves.find((m) => m.id === inHand && glyphFor(m.kind) === glyph)
+  const move = step.moves.find(m => m.id === inHand && glyphFor(m.kind) === glyph)
   const marks = move ? marksOf(step, move.id) : []
   if (move?.kind === 'unroute') return alongLine(captured, move, photo, point, ids[1])
   if (!move || (!('count' in move) && marks.length > 0)) {
@@ -64,21 +64,21 @@ function alongLine(
   point: Point,
   id: string,
 ): Captured {
-  const mark = marksOf(step, move.id).find((m) => m.photo === photo)
+  const mark = marksOf(step, move.id).find(m => m.photo === photo)
   const waypoints = [...move.route.waypoints, { by: 'retainer' as const }]
   const marks = mark
-    ? step.marks.map((m) => (m.id === mark.id ? { ...m, path: [...m.path, point] } : m))
+    ? step.marks.map(m => (m.id === mark.id ? { ...m, path: [...m.path, point] } : m))
     : [...step.marks, { id, photo, move: move.id, glyph: 'line' as const, path: [point] }]
   return { step: withMove({ ...step, marks }, { ...move, route: { ...move.route, waypoints } }), move: move.id }
 }
 
 /** A mark is taken away; what it counted is counted no more, and a move of which nothing is left goes with it. */
 export function untap({ step, move: inHand }: Captured, id: string): Captured {
-  const mark = step.marks.find((m) => m.id === id)
-  const move = step.moves.find((m) => m.id === mark?.move)
+  const mark = step.marks.find(m => m.id === id)
+  const move = step.moves.find(m => m.id === mark?.move)
   if (!mark || !move) return { step, move: inHand }
   const before = marksOf(step, move.id).length
-  const marks = step.marks.filter((m) => m.id !== id)
+  const marks = step.marks.filter(m => m.id !== id)
   if (before === 1) return drop({ step: { ...step, marks }, move: inHand }, move.id)
   const less = 'count' in move && move.count === before ? { ...move, count: move.count - 1 } : move
   return { step: withMove({ ...step, marks }, less), move: move.id }
@@ -86,14 +86,14 @@ export function untap({ step, move: inHand }: Captured, id: string): Captured {
 
 /** A move is taken out of the step in hand, with its marks. */
 export function drop({ step, move: inHand }: Captured, id: string): Captured {
-  const moves = step.moves.filter((m) => m.id !== id)
-  const marks = step.marks.filter((m) => m.move !== id)
+  const moves = step.moves.filter(m => m.id !== id)
+  const marks = step.marks.filter(m => m.move !== id)
   return { step: { ...step, moves, marks }, move: inHand === id ? (moves.at(-1)?.id ?? null) : inHand }
 }
 
 /** A move is told anew; it keeps its id and its marks, which take its glyph. */
 export function tell({ step }: Captured, move: Move): Captured {
   const glyph = glyphOf(move)
-  const marks = step.marks.map((m) => (m.move === move.id ? { ...m, glyph } : m))
+  const marks = step.marks.map(m => (m.move === move.id ? { ...m, glyph } : m))
   return { step: withMove({ ...step, marks }, move), move: move.id }
 }

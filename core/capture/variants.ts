@@ -19,7 +19,7 @@ export const variantsOf: Record<Glyph, readonly MoveKindName[]> = {
 
 /** The glyph under which a kind of move is recorded. */
 export const glyphFor = (kind: MoveKindName): Glyph =>
-  (Object.keys(variantsOf) as Glyph[]).find((g) => variantsOf[g].includes(kind))!
+  (Object.keys(variantsOf) as Glyph[]).find(g => variantsOf[g].includes(kind))!
 
 /** What is known where a step is recorded; it fills in what a move cannot be without, and nothing else. */
 export interface Around {
@@ -65,8 +65,7 @@ export function freshMove(kind: MoveKindName, id: string, { posture, isolated, c
         ...base,
         kind,
         what:
-          (['power', 'cold water', 'drain hose', 'hot water'] as const).find((w) => !isolated.includes(w)) ??
-          'capacitor',
+          (['power', 'cold water', 'drain hose', 'hot water'] as const).find(w => !isolated.includes(w)) ?? 'capacitor',
       }
     case 'drain':
       return { ...base, kind, by: 'filter' }

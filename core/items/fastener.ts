@@ -57,5 +57,5 @@ export function fittingNotes(n: number, f: Fastener): string[] {
     f.washers ? `With ${f.washers === 1 ? 'its washer' : `${inWords(f.washers)} washers each`}` : false,
     f.secured === 'thread-lock' && 'New thread-lock',
     f.secured === 'grease' && 'A little grease on the thread',
-  ].filter((note) => note !== false && note !== undefined && note !== '') as string[]
+  ].filter(note => note !== false && note !== undefined && note !== '') as string[]
 }

@@ -26,7 +26,7 @@ const seats = { click: 'Hear it click', flush: 'Flush all round', bottomed: 'Dow
 /** How it faces and seats, as short imperatives. */
 export const seatNotes = (p: Part): string[] =>
   [p.orientation, p.seat && seats[p.seat], p.fragile && 'Fragile: do not lever'].filter(
-    (note) => typeof note === 'string' && note !== '',
+    note => typeof note === 'string' && note !== '',
   ) as string[]
 
 const stored: Record<NonNullable<Part['stores']>, Caution> = {

@@ -15,7 +15,7 @@ export interface BalanceRow {
 /** The balance of a job by kind of item, kinds that never occurred left out. */
 export function balance(state: JobState): BalanceRow[] {
   const rows = Object.fromEntries(
-    itemKinds.map((item) => [item, { item, taken: 0, refitted: 0, replaced: 0, scrapped: 0, missing: 0, owed: 0 }]),
+    itemKinds.map(item => [item, { item, taken: 0, refitted: 0, replaced: 0, scrapped: 0, missing: 0, owed: 0 }]),
   ) as Record<ItemKind, BalanceRow>
   for (const debt of state.debts.values()) {
     const row = rows[debt.item]
@@ -26,5 +26,5 @@ export function balance(state: JobState): BalanceRow[] {
     row.missing += debt.settled.missing
     row.owed += owedCount(debt)
   }
-  return Object.values(rows).filter((row) => row.taken > 0)
+  return Object.values(rows).filter(row => row.taken > 0)
 }

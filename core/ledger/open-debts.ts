@@ -12,8 +12,8 @@ export function openDebts(state: JobState): OpenDebt[] {
   const number = new Map(state.order.toArray().map((id, i) => [id, i + 1]))
   return state.owing
     .toArray()
-    .flatMap((id) => state.debts.get(id) ?? [])
-    .map((debt) => ({ ...debt, owes: owedCount(debt), stepNumber: number.get(debt.step) ?? 0 }))
+    .flatMap(id => state.debts.get(id) ?? [])
+    .map(debt => ({ ...debt, owes: owedCount(debt), stepNumber: number.get(debt.step) ?? 0 }))
     .sort((a, b) => a.stepNumber - b.stepNumber || (a.id < b.id ? -1 : 1))
 }
 

@@ -39,7 +39,7 @@ export function summary(state: JobState): Summary | null {
   const lastStep = state.steps.get(state.order.last() ?? '')
   const lastMove = lastStep?.moves.at(-1)
   const deepest = state.steps.get(debts.at(-1)?.step ?? '')
-  const nextMove = deepest?.moves.findLast((m) => state.owing.has(m.id))
+  const nextMove = deepest?.moves.findLast(m => state.owing.has(m.id))
   const { unit, family, complaint, plate, at } = state.opened
   return {
     unit,

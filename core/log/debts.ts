@@ -4,7 +4,7 @@ import type { Step } from './step.ts'
 
 /** The debts that a step opens, unsettled. */
 export const debtsOf = (step: Step): Debt[] =>
-  step.moves.flatMap((move) =>
+  step.moves.flatMap(move =>
     apply(move).map(({ debt, item, state, count, label }) => ({
       id: debt,
       step: step.id,
@@ -36,8 +36,8 @@ export function setDebt(state: JobState, id: string, next: Debt | undefined): Jo
 
 /** The debts of a step as they stand. */
 export const standingDebts = (state: JobState, step: Step): Debt[] =>
-  debtsOf(step).flatMap((d) => state.debts.get(d.id) ?? [])
+  debtsOf(step).flatMap(d => state.debts.get(d.id) ?? [])
 
 /** True when something of the step is already settled. */
 export const isTouched = (state: JobState, step: Step): boolean =>
-  standingDebts(state, step).some((d) => settledCount(d) > 0)
+  standingDebts(state, step).some(d => settledCount(d) > 0)

@@ -59,11 +59,11 @@ export type JobEvent = {
 }[EventName]
 
 /** Every kind of event by its name. */
-export const eventKinds = Object.fromEntries(all.map((k) => [k.kind, k])) as unknown as Record<
+export const eventKinds = Object.fromEntries(all.map(k => [k.kind, k])) as unknown as Record<
   EventName,
   EventKind<unknown>
 >
-export const eventNames = all.map((k) => k.kind)
+export const eventNames = all.map(k => k.kind)
 
 /** The schema of an event as a client sends it: the actor and the number are the server's to give. */
 export const eventSchema = yup.lazy((value: unknown) => {

@@ -20,7 +20,7 @@ const json = (state: JobState) => JSON.stringify(toSnapshot(state))
 /** The state after events of which none may be refused. */
 function after(...events: JobEvent[]): JobState {
   const { state, refused } = foldAll([opening(), ...events])
-  expect(refused.map((r) => r.refusal.message)).toEqual([])
+  expect(refused.map(r => r.refusal.message)).toEqual([])
   return state
 }
 function refusalOf(state: JobState, e: JobEvent): Refusal['code'] | null {
@@ -40,7 +40,7 @@ const settle = (n: number, debt: number, count: number, how = 'refitted') =>
 describe('the invariants', () => {
   it('1: taken off = refitted + replaced + scrapped + missing + owed, at every point of every log', () => {
     fc.assert(
-      fc.property(arbitraryLog, (log) => {
+      fc.property(arbitraryLog, log => {
         let state = blank
         for (const e of log) {
           const folded = fold(state, e)
@@ -60,7 +60,7 @@ describe('the invariants', () => {
         if (withDebts.ok) {
           const named = withDebts.state.closing!.owed
           expect(named.reduce((n, d) => n + d.count, 0)).toBe(piecesOwed(state.owed))
-          expect(named.every((d) => d.label)).toBe(true)
+          expect(named.every(d => d.label)).toBe(true)
         }
       }),
     )
@@ -70,8 +70,8 @@ describe('the invariants', () => {
     fc.assert(
       fc.property(arbitraryLog, fc.array(fc.nat(40)), (log, again) => {
         const once = foldAll(log)
-        const refused = new Set(once.refused.map((r) => r.event.id))
-        const repeats = again.map((i) => log[i % log.length]!).filter((e) => !refused.has(e.id))
+        const refused = new Set(once.refused.map(r => r.event.id))
+        const repeats = again.map(i => log[i % log.length]!).filter(e => !refused.has(e.id))
         expect(json(foldAll(repeats, once.state).state)).toBe(json(once.state))
       }),
     )
@@ -158,7 +158,7 @@ describe('a refused event', () => {
 
   it('leaves the state as it was, and what comes after it counts', () => {
     const { state, refused } = foldAll([opening(), record(1), settle(2, 1, 5), settle(3, 1, 4)])
-    expect(refused.map((r) => r.refusal.code)).toEqual([8])
+    expect(refused.map(r => r.refusal.code)).toEqual([8])
     expect(state.owed.fastener).toBe(0)
   })
 })
@@ -183,6 +183,6 @@ describe('a step', () => {
     expect(after(record(1), settle(2, 1, 4), again).owed.fastener).toBe(2)
   })
   it('stands in the order of time, also when it arrives late', () => {
-    expect(after(record(3), record(1), record(2)).order.toArray()).toEqual([1, 2, 3].map((n) => id(n, 's')))
+    expect(after(record(3), record(1), record(2)).order.toArray()).toEqual([1, 2, 3].map(n => id(n, 's')))
   })
 })

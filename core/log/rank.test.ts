@@ -6,7 +6,7 @@ const stamp = '2026-01-05T08:00:00.000Z|x'
 
 it('is strictly between its neighbours, however often a step is put between', () => {
   fc.assert(
-    fc.property(fc.array(fc.boolean(), { maxLength: 60 }), (turns) => {
+    fc.property(fc.array(fc.boolean(), { maxLength: 60 }), turns => {
       let [a, b] = [stamp, rankBetween(stamp, '')]
       for (const upper of turns) {
         const middle = rankBetween(a, b)

@@ -104,7 +104,7 @@ export const blank: JobState = {
   order: List(),
   debts: Map(),
   owing: Set(),
-  owed: Object.fromEntries(itemKinds.map((k) => [k, 0])) as Record<ItemKind, number>,
+  owed: Object.fromEntries(itemKinds.map(k => [k, 0])) as Record<ItemKind, number>,
   entries: Map(),
   constraints: Map(),
   closing: null,

@@ -48,7 +48,7 @@ const content = {
   moves: yup
     .array(moveSchema as unknown as yup.Schema<Move>)
     .max(limits.moves, `\${path}: a step can hold ${limits.moves} moves`)
-    .test('down', '${path}: a step records moves on the way down', (moves) => !moves?.some((m) => m?.way === 'back'))
+    .test('down', '${path}: a step records moves on the way down', moves => !moves?.some(m => m?.way === 'back'))
     .required(),
 }
 

@@ -70,11 +70,11 @@ export const anatomy: Record<Family, Anatomy> = {
 
 /** The name of a zone as said, or the id where the family does not know it. */
 export const zoneTitle = (family: Family, id: string): string =>
-  anatomy[family].zones.find((z) => z.id === id)?.name ?? id
+  anatomy[family].zones.find(z => z.id === id)?.name ?? id
 
 /** True when `inner` is `outer` or lies within it. */
 export function liesIn(family: Family, inner: string, outer: string): boolean {
-  for (let at: string | undefined = inner; at; at = anatomy[family].zones.find((z) => z.id === at)?.within)
+  for (let at: string | undefined = inner; at; at = anatomy[family].zones.find(z => z.id === at)?.within)
     if (at === outer) return true
   return false
 }

@@ -5,7 +5,7 @@ import { arbitraryMove, arbitraryMoveOf, kindNames } from '../testing/arbitrary-
 import { apply, cautionsFor, describe, invert, notes, subject, toolsFor } from './move.ts'
 import { moveKinds, moveSchema, type Move } from './registry.ts'
 
-const owed = (move: Move) => apply(move).map((c) => [c.debt, c.item, c.count] as const)
+const owed = (move: Move) => apply(move).map(c => [c.debt, c.item, c.count] as const)
 
 suite('every kind of move', () => {
   it('is listed under its own name', () => {
@@ -16,7 +16,7 @@ suite('every kind of move', () => {
   for (const kind of kindNames)
     it(`${kind}: valid, and its inverse's inverse is itself`, () => {
       fc.assert(
-        fc.property(arbitraryMoveOf(kind), (move) => {
+        fc.property(arbitraryMoveOf(kind), move => {
           expect(check(moveSchema, move)).toEqual({ ok: true, value: move })
           expect(check(moveSchema, invert(move)).ok).toBe(true)
           expect(invert(invert(move))).toEqual(move)
@@ -27,7 +27,7 @@ suite('every kind of move', () => {
 
   it('settles on the way back exactly what it opens on the way down', () => {
     fc.assert(
-      fc.property(arbitraryMove, (move) => {
+      fc.property(arbitraryMove, move => {
         expect(owed(invert(move))).toEqual(owed(move).map(([debt, item, n]) => [debt, item, -n]))
       }),
     )
@@ -35,7 +35,7 @@ suite('every kind of move', () => {
 
   it('is said as one sentence on both ways, with what is known and nothing else', () => {
     fc.assert(
-      fc.property(arbitraryMove, (move) => {
+      fc.property(arbitraryMove, move => {
         for (const said of [describe(move), describe(invert(move))]) {
           expect(said).toMatch(/^[A-Z0-9#].*\.$/)
           expect(said).not.toMatch(/undefined|null|NaN|\[object| {2}|\.\./)
@@ -127,7 +127,7 @@ suite('a replaced part', () => {
       part: { name: 'pump' },
       carryOver: ['bracket', 'two washers'],
     } as Move
-    expect(apply(move).map((c) => [c.debt, c.label])).toEqual([
+    expect(apply(move).map(c => [c.debt, c.label])).toEqual([
       ['p', 'new pump'],
       ['p/1', 'bracket, from the old pump'],
       ['p/2', 'two washers, from the old pump'],
@@ -145,7 +145,7 @@ suite('a move that is not valid', () => {
   ])('%j is refused with what to do', (value, message) => {
     const checked = check(moveSchema, value)
     expect(checked.ok).toBe(false)
-    if (!checked.ok) expect(checked.problems.map((p) => p.message).join()).toMatch(message)
+    if (!checked.ok) expect(checked.problems.map(p => p.message).join()).toMatch(message)
   })
   function id() {
     return '00000000-0000-4000-8000-000000000000'

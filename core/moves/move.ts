@@ -7,7 +7,7 @@ export function apply(move: Move): DebtChange[] {
   const sign = move.way === 'down' ? 1 : -1
   return kindOf(move)
     .opens(move)
-    .map((change) => ({ ...change, count: sign * change.count }))
+    .map(change => ({ ...change, count: sign * change.count }))
 }
 
 /** The move that undoes this one. `invert(invert(move))` equals the move. */

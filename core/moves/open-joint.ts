@@ -25,18 +25,18 @@ export const openJoint: MoveKind<OpenJoint> = {
   kind: 'open-joint',
   item: 'joint',
   schema,
-  opens: (m) => [owes(m, 'joint', 'open', 1, hose(m) + at(m))],
+  opens: m => [owes(m, 'joint', 'open', 1, hose(m) + at(m))],
   invert: turned,
-  subject: (m) => hose(m) + at(m),
-  down: (m) => sentence(`${on(m)}${m.joint.clamp === 'none' ? '' : 'slide the clamp back and '}pull ${hose(m)} off`),
-  back: (m) =>
+  subject: m => hose(m) + at(m),
+  down: m => sentence(`${on(m)}${m.joint.clamp === 'none' ? '' : 'slide the clamp back and '}pull ${hose(m)} off`),
+  back: m =>
     sentence(`${on(m)}push ${hose(m)} to the stop${m.joint.clamp === 'none' ? '' : '; clamp between the ribs'}`),
-  notes: (m) =>
+  notes: m =>
     [
       join(' ', m.joint.notch && 'Notch to', m.joint.notch),
       m.joint.clock ? `Clamp ears at ${m.joint.clock} o'clock` : '',
       m.joint.clamp === 'ear' ? 'A new ear clamp is needed' : '',
     ].filter(Boolean),
-  tools: (m) => (m.joint.clamp === 'spring' ? ['clamp pliers'] : m.joint.clamp === 'worm' ? ['screwdriver'] : []),
+  tools: m => (m.joint.clamp === 'spring' ? ['clamp pliers'] : m.joint.clamp === 'worm' ? ['screwdriver'] : []),
   cautions: () => ['water'],
 }

@@ -11,13 +11,13 @@ export const parkPart: MoveKind<ParkPart> = {
   kind: 'park-part',
   item: 'part',
   schema,
-  opens: (m) => [owes(m, 'part', 'parked', 1, m.part.name + at(m))],
+  opens: m => [owes(m, 'part', 'parked', 1, m.part.name + at(m))],
   invert: turned,
-  subject: (m) => m.part.name + at(m),
-  down: (m) =>
+  subject: m => m.part.name + at(m),
+  down: m =>
     sentence(join(' ', `${on(m)}park the ${m.part.name}, still attached,`, m.part.lies ?? 'where it cannot fall')),
-  back: (m) => sentence(`${on(m)}bring the ${m.part.name} back to its seat`),
-  notes: (m) => ['No wire under it', ...seatNotes(m.part)],
+  back: m => sentence(`${on(m)}bring the ${m.part.name} back to its seat`),
+  notes: m => ['No wire under it', ...seatNotes(m.part)],
   tools: () => [],
-  cautions: (m) => partCautions(m.part),
+  cautions: m => partCautions(m.part),
 }

@@ -14,23 +14,22 @@ export const releaseClips: MoveKind<ReleaseClips> = {
   kind: 'release-clips',
   item: 'clip',
   schema,
-  opens: (m) => [owes(m, 'clip', 'open', m.count, clips(m.count, m.clip) + at(m))],
-  invert: (m) => turned(m.clip.direction ? { ...m, clip: { ...m.clip, direction: otherWay[m.clip.direction] } } : m),
-  subject: (m) => clips(m.count, m.clip) + at(m),
-  down: (m) =>
+  opens: m => [owes(m, 'clip', 'open', m.count, clips(m.count, m.clip) + at(m))],
+  invert: m => turned(m.clip.direction ? { ...m, clip: { ...m.clip, direction: otherWay[m.clip.direction] } } : m),
+  subject: m => clips(m.count, m.clip) + at(m),
+  down: m =>
     sentence(
       m.clip.type === 'bayonet'
         ? join(' ', `${on(m)}twist`, m.clip.direction, `to free ${clips(m.count, m.clip)}`)
         : join(', ', `${on(m)}release ${clips(m.count, m.clip)}`, m.clip.releases) + into(m),
     ),
-  back: (m) =>
+  back: m =>
     sentence(
       m.clip.type === 'bayonet'
         ? join(' ', `${on(m)}twist`, m.clip.direction, `until ${clips(m.count, m.clip)} locks`)
         : `${on(m)}engage ${clips(m.count, m.clip)} until ${m.count === 1 ? 'it clicks' : 'each clicks'}`,
     ),
-  notes: (m) => (m.clip.fragile ? ['Fragile: press beside the clip, not on it'] : []),
-  tools: (m) =>
-    m.clip.type === 'push-pin' ? ['pin lifter'] : m.clip.type === 'spring clip' ? ['long-nose pliers'] : [],
-  cautions: (m) => (m.clip.type === 'spring clip' ? ['spring'] : []),
+  notes: m => (m.clip.fragile ? ['Fragile: press beside the clip, not on it'] : []),
+  tools: m => (m.clip.type === 'push-pin' ? ['pin lifter'] : m.clip.type === 'spring clip' ? ['long-nose pliers'] : []),
+  cautions: m => (m.clip.type === 'spring clip' ? ['spring'] : []),
 }

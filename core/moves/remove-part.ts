@@ -11,13 +11,13 @@ export const removePart: MoveKind<RemovePart> = {
   kind: 'remove-part',
   item: 'part',
   schema,
-  opens: (m) => [owes(m, 'part', 'off', 1, m.part.name + at(m))],
+  opens: m => [owes(m, 'part', 'off', 1, m.part.name + at(m))],
   invert: turned,
-  subject: (m) => m.part.name + at(m),
-  down: (m) =>
+  subject: m => m.part.name + at(m),
+  down: m =>
     sentence(join('. Lies ', `${on(m)}take off the ${m.part.name}`, m.part.lies ?? (m.cell && `in cell ${m.cell}`))),
-  back: (m) => sentence(`${on(m)}refit the ${m.part.name}`),
-  notes: (m) => seatNotes(m.part),
+  back: m => sentence(`${on(m)}refit the ${m.part.name}`),
+  notes: m => seatNotes(m.part),
   tools: () => [],
-  cautions: (m) => partCautions(m.part),
+  cautions: m => partCautions(m.part),
 }

@@ -20,7 +20,7 @@ export const replacePart: MoveKind<ReplacePart> = {
   kind: 'replace-part',
   item: 'part',
   schema,
-  opens: (m) => [
+  opens: m => [
     owes(m, 'part', 'off', 1, `new ${m.part.name}${at(m)}`),
     ...m.carryOver.map((thing, i) => ({
       ...owes(m, 'part', 'off', 1, `${thing}, from the old ${m.part.name}`),
@@ -28,10 +28,10 @@ export const replacePart: MoveKind<ReplacePart> = {
     })),
   ],
   invert: turned,
-  subject: (m) => `new ${m.part.name}${at(m)}`,
-  down: (m) => sentence(`${on(m)}take off the ${m.part.name}; a new one goes in`),
-  back: (m) => sentence(`${on(m)}fit the new ${m.part.name}`),
-  notes: (m) => [...m.carryOver.map((thing) => `Carry over the ${thing}`), ...seatNotes(m.part)],
+  subject: m => `new ${m.part.name}${at(m)}`,
+  down: m => sentence(`${on(m)}take off the ${m.part.name}; a new one goes in`),
+  back: m => sentence(`${on(m)}fit the new ${m.part.name}`),
+  notes: m => [...m.carryOver.map(thing => `Carry over the ${thing}`), ...seatNotes(m.part)],
   tools: () => [],
-  cautions: (m) => partCautions(m.part),
+  cautions: m => partCautions(m.part),
 }

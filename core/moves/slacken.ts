@@ -19,18 +19,18 @@ export const slacken: MoveKind<Slacken> = {
   kind: 'slacken',
   item: 'fastener',
   schema,
-  opens: (m) => [owes(m, 'fastener', 'slack', m.count, `${fasteners(m.count, m.fastener)}${at(m)}, slack`)],
+  opens: m => [owes(m, 'fastener', 'slack', m.count, `${fasteners(m.count, m.fastener)}${at(m)}, slack`)],
   invert: turned,
-  subject: (m) => fasteners(m.count, m.fastener) + at(m),
-  down: (m) =>
+  subject: m => fasteners(m.count, m.fastener) + at(m),
+  down: m =>
     sentence(
       `${on(m)}slacken ${join(' by ', fasteners(m.count, m.fastener), m.turns && `${m.turns} turns`)}; leave in`,
     ),
-  back: (m) =>
+  back: m =>
     sentence(
       `${on(m)}tighten ${m.count === 1 ? `the slack ${fastenerName(m.fastener)}` : `all ${fasteners(m.count, m.fastener)}`}`,
     ),
-  notes: (m) => fittingNotes(1, m.fastener),
-  tools: (m) => driver(m.fastener),
+  notes: m => fittingNotes(1, m.fastener),
+  tools: m => driver(m.fastener),
   cautions: () => [],
 }

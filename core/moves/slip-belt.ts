@@ -14,12 +14,12 @@ export const slipBelt: MoveKind<SlipBelt> = {
   kind: 'slip-belt',
   item: 'line',
   schema,
-  opens: (m) => [owes(m, 'line', 'off', 1, `belt${at(m)}`)],
+  opens: m => [owes(m, 'line', 'off', 1, `belt${at(m)}`)],
   invert: turned,
-  subject: (m) => `belt${at(m)}`,
-  down: (m) => sentence(`${on(m)}turn the large pulley and slip the belt off`),
-  back: (m) => sentence(`${on(m)}belt on the small pulley first, then turn the large one`),
-  notes: (m) => [
+  subject: m => `belt${at(m)}`,
+  down: m => sentence(`${on(m)}turn the large pulley and slip the belt off`),
+  back: m => sentence(`${on(m)}belt on the small pulley first, then turn the large one`),
+  notes: m => [
     `Ribs inward${m.ribs ? `, all ${m.ribs} in their grooves` : ''}`,
     'Turn by hand: the belt stays in the middle',
   ],

@@ -11,15 +11,15 @@ export const unplug: MoveKind<Unplug> = {
   kind: 'unplug',
   item: 'connector',
   schema,
-  opens: (m) => [owes(m, 'connector', 'open', 1, connectorName(m.connector) + at(m))],
+  opens: m => [owes(m, 'connector', 'open', 1, connectorName(m.connector) + at(m))],
   invert: turned,
-  subject: (m) => connectorName(m.connector) + at(m),
-  down: (m) =>
+  subject: m => connectorName(m.connector) + at(m),
+  down: m =>
     sentence(
       `${on(m)}${m.connector.lock === 'secondary slider' ? 'slide the second lock, then ' : m.connector.lock === 'tab' ? 'press the tab and ' : ''}unplug ${connectorName(m.connector)}`,
     ),
-  back: (m) => sentence(`${on(m)}plug ${connectorName(m.connector)} until it seats`),
-  notes: (m) =>
+  back: m => sentence(`${on(m)}plug ${connectorName(m.connector)} until it seats`),
+  notes: m =>
     [
       m.connector.lock === 'secondary slider'
         ? 'Slide the second lock home'

@@ -23,7 +23,7 @@ export interface Gate {
  */
 export function gates(family: Family, plan: readonly ReturnStep[]): Gate[] {
   const covers = plan.flatMap((step, at) =>
-    step.moves.flatMap(({ move }) => zonesOpenedBy(move).map((zone) => ({ zone, at, number: step.number }))),
+    step.moves.flatMap(({ move }) => zonesOpenedBy(move).map(zone => ({ zone, at, number: step.number }))),
   )
   const found = new Map<number, Gate>()
   for (const { zone, at } of covers) {
@@ -34,12 +34,12 @@ export function gates(family: Family, plan: readonly ReturnStep[]): Gate[] {
   for (const step of plan) {
     const zone = step.step.zone
     if (!zone || step.owes === 0) continue
-    const over = covers.filter((c) => c.number < step.number && liesIn(family, zone, c.zone))
+    const over = covers.filter(c => c.number < step.number && liesIn(family, zone, c.zone))
     if (over.length === 0) continue
     const levels = new Map<string, number>()
     for (const c of over) levels.set(c.zone, Math.max(levels.get(c.zone) ?? -1, c.at))
     const last = found.get(Math.min(...levels.values()))!
-    last.behind.push(...step.debts.filter((d) => owedCount(d) > 0))
+    last.behind.push(...step.debts.filter(d => owedCount(d) > 0))
   }
   return [...found.values()].sort((a, b) => a.at - b.at)
 }

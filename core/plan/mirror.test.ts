@@ -35,11 +35,11 @@ function settleAll(state: JobState, debts: readonly { id: string; count: number 
 describe('the mirror', () => {
   it('names every debt exactly once, last step first', () => {
     fc.assert(
-      fc.property(arbitraryLog, (log) => {
+      fc.property(arbitraryLog, log => {
         const { state } = foldAll(log)
-        const named = mirror(state).flatMap((r) => r.debts.map((d) => d.id))
+        const named = mirror(state).flatMap(r => r.debts.map(d => d.id))
         expect(named.toSorted()).toEqual([...state.debts.keys()].sort())
-        const numbers = mirror(state).map((r) => r.number)
+        const numbers = mirror(state).map(r => r.number)
         expect(numbers).toEqual(numbers.toSorted((a, b) => b - a))
       }),
     )
@@ -47,12 +47,12 @@ describe('the mirror', () => {
 
   it('settled in its order never passes a gate with a debt behind it, and ends with nothing owed (6)', () => {
     fc.assert(
-      fc.property(arbitraryLog, (log) => {
+      fc.property(arbitraryLog, log => {
         let { state } = foldAll(log)
         const family = state.opened!.family
         const plan = mirror(state)
         plan.forEach((r, at) => {
-          const gate = gates(family, mirror(state)).find((g) => g.at === at)
+          const gate = gates(family, mirror(state)).find(g => g.at === at)
           expect(gate?.behind ?? []).toEqual([])
           state = settleAll(state, r.debts, 1000 + at * 100)
         })
@@ -77,7 +77,7 @@ describe('a gate', () => {
   it('holds back what was recorded in its zones and those within, and nothing else', () => {
     const [gate] = gates('front-loader', mirror(state))
     expect(gate).toMatchObject({ at: 3, zones: ['rear', 'base'] })
-    expect(gate!.behind.map((d) => d.step)).toEqual([id(4, 's'), id(3, 's')])
+    expect(gate!.behind.map(d => d.step)).toEqual([id(4, 's'), id(3, 's')])
   })
 
   it('of a second way in: the last cover back closes', () => {
@@ -87,7 +87,7 @@ describe('a gate', () => {
       step(2, 'outside', cover('kick plate', 'base')),
       step(3, 'base', screw),
     ])
-    expect(gates('front-loader', mirror(state)).map((g) => g.behind.length)).toEqual([0, 1])
+    expect(gates('front-loader', mirror(state)).map(g => g.behind.length)).toEqual([0, 1])
   })
 
   it('of nested zones: the first cover back closes', () => {
@@ -97,7 +97,7 @@ describe('a gate', () => {
       step(2, 'top', cover('console', 'console')),
       step(3, 'console', screw),
     ])
-    const behind = gates('front-loader', mirror(state)).map((g) => g.behind.map((d) => d.step))
+    const behind = gates('front-loader', mirror(state)).map(g => g.behind.map(d => d.step))
     expect(behind).toEqual([[id(3, 's')], [id(2, 's')]])
   })
 })
@@ -105,12 +105,12 @@ describe('a gate', () => {
 describe('the profile', () => {
   it('gives both tiles of a step the same depth, and a tide that ends at zero when all is back', () => {
     fc.assert(
-      fc.property(arbitraryLog, (log) => {
+      fc.property(arbitraryLog, log => {
         const { state } = foldAll(log)
         const whole = mirror(state).reduce((s, r, i) => settleAll(s, r.debts, 1000 + i * 100), state)
         const { down, back } = profile(whole, mirror(whole))
-        for (const tile of back) expect(tile.depth).toBe(down.find((t) => t.step === tile.step)!.depth)
-        if (back.length) expect(Object.values(back.at(-1)!.tide).every((n) => n === 0)).toBe(true)
+        for (const tile of back) expect(tile.depth).toBe(down.find(t => t.step === tile.step)!.depth)
+        if (back.length) expect(Object.values(back.at(-1)!.tide).every(n => n === 0)).toBe(true)
       }),
     )
   })

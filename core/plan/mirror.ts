@@ -28,10 +28,10 @@ export function returnOf(state: JobState, id: string, number: number): ReturnSte
   const step = state.steps.get(id)!
   const moves = step.moves
     .toReversed()
-    .map((move) => ({ move: invert(move), debts: apply(move).flatMap((c) => state.debts.get(c.debt) ?? []) }))
+    .map(move => ({ move: invert(move), debts: apply(move).flatMap(c => state.debts.get(c.debt) ?? []) }))
     .filter(({ move, debts }) => debts.length > 0 || speaks(move))
   if (moves.length === 0) return null
-  const debts = moves.flatMap((m) => m.debts)
+  const debts = moves.flatMap(m => m.debts)
   return { step, number, moves, debts, owes: debts.reduce((sum, d) => sum + owedCount(d), 0) }
 }
 

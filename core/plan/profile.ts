@@ -25,7 +25,7 @@ export interface Profile {
   deepest: number
 }
 
-const still = (): Tide => Object.fromEntries(itemKinds.map((k) => [k, 0])) as Tide
+const still = (): Tide => Object.fromEntries(itemKinds.map(k => [k, 0])) as Tide
 
 /** The profile of a job along a plan of its return. `at` is the step in hand. */
 export function profile(
@@ -48,12 +48,12 @@ export function profile(
     const glyphs = [...new Set(step.moves.map(glyphOf))]
     return { step: id, number: i + 1, depth: depths.get(id)!, glyphs, state: now ? 'now' : 'done', tide }
   })
-  const touched = plan.findLastIndex((r) => r.debts.some((d) => owedCount(d) < d.count))
+  const touched = plan.findLastIndex(r => r.debts.some(d => owedCount(d) < d.count))
   const back = plan.map((r, i): Tile => {
     tide = { ...tide }
     for (const debt of r.debts) tide[debt.item] -= debt.count - owedCount(debt)
     const now = at?.way === 'back' && at.step === r.step.id
-    const glyphs = [...new Set(r.moves.map((m) => glyphOf(m.move)))]
+    const glyphs = [...new Set(r.moves.map(m => glyphOf(m.move)))]
     const done = r.owes === 0 && (r.debts.length > 0 || i < touched)
     return {
       step: r.step.id,

@@ -73,7 +73,7 @@ export function eventOf(state: JobState, { act, dice, step }: Act, n: number, de
       device,
     )
   if (act === 'reopen' && debt) {
-    const how = settlements.find((s) => debt.settled[s] > 0)
+    const how = settlements.find(s => debt.settled[s] > 0)
     if (how) return event('step-reopened', { step: debt.step, debts: [{ debt: debt.id, how, count: 1 }] }, n, device)
   }
   if (act === 'strike' && standing)
@@ -101,7 +101,7 @@ export function logOf(from: JobState, acts: readonly Act[], device: string, firs
 }
 
 /** A whole log, opened, of any acts. */
-export const arbitraryLog: fc.Arbitrary<JobEvent[]> = fc.array(arbitraryAct, { maxLength: 40 }).map((acts) => {
+export const arbitraryLog: fc.Arbitrary<JobEvent[]> = fc.array(arbitraryAct, { maxLength: 40 }).map(acts => {
   const opened = fold(blank, opening())
   if (!opened.ok) throw new Error(opened.refusal.message)
   return [opening(), ...logOf(opened.state, acts, 'bench', 1)]

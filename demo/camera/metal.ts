@@ -24,7 +24,7 @@ export const defs = `
 export const shadow = (shape: string, reach = 10): string =>
   [1, 0.66, 0.33]
     .map(
-      (f) =>
+      f =>
         `<g transform="translate(${(reach * f * 0.7).toFixed(1)} ${(reach * f).toFixed(1)})" fill="#000" fill-opacity=".17" stroke="#000" stroke-opacity=".12" stroke-width="${(reach * (1 - f) * 0.9).toFixed(1)}">${shape}</g>`,
     )
     .join('')

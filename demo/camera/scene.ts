@@ -37,14 +37,14 @@ export function shoot(scene: Scene, { away, seed }: Shot): string {
   const all = `width="${frame.width}" height="${frame.height}"`
   return `<svg xmlns="http://www.w3.org/2000/svg" ${all} viewBox="0 0 ${frame.width} ${frame.height}"><defs>${defs}${lamp(pose)}</defs>
 <g transform="matrix(${matrixOf(pose)
-    .map((n) => n.toFixed(5))
-    .join(' ')})">${scene.ground}${scene.things.map((t) => t.paint(away.has(t.id))).join('')}</g>
+    .map(n => n.toFixed(5))
+    .join(' ')})">${scene.ground}${scene.things.map(t => t.paint(away.has(t.id))).join('')}</g>
 <rect ${all} fill="url(#lamp)"/><rect ${all} fill="url(#dusk)"/></svg>`
 }
 
 /** Where a thing is on the photo of a seed, as a path of shares; what is out of the picture is left out. */
 export function find(scene: Scene, id: string, seed: number): { x: number; y: number }[] {
-  const thing = scene.things.find((t) => t.id === id)
+  const thing = scene.things.find(t => t.id === id)
   if (!thing) throw new Error(`scene ${scene.id} has no ${id}`)
   const pose = poseOf(seed)
   return (thing.path ?? [thing.at]).flatMap(([x, y]) => project(pose, x, y) ?? [])

@@ -18,13 +18,13 @@ const hexagon = (r: number): string =>
 
 /** What the driver sees of each drive, for a head of radius `r`. */
 const recess: Record<Drive, (r: number) => string> = {
-  torx: (r) => `<path d="${star(r * 0.52)}" fill="#171b1c"/><path d="${star(r * 0.3)}" fill="#000"/>`,
-  phillips: (r) =>
+  torx: r => `<path d="${star(r * 0.52)}" fill="#171b1c"/><path d="${star(r * 0.3)}" fill="#000"/>`,
+  phillips: r =>
     `<path d="M${-r * 0.5} 0H${r * 0.5}M0 ${-r * 0.5}V${r * 0.5}" stroke="#171b1c" stroke-width="${r * 0.24}" stroke-linecap="round"/>`,
-  slotted: (r) => `<path d="M${-r * 0.82} 0H${r * 0.82}" stroke="#171b1c" stroke-width="${r * 0.2}"/>`,
-  hex: (r) =>
+  slotted: r => `<path d="M${-r * 0.82} 0H${r * 0.82}" stroke="#171b1c" stroke-width="${r * 0.2}"/>`,
+  hex: r =>
     `<path d="${hexagon(r * 0.74)}" fill="url(#head)" stroke="#3c4344" stroke-width="1.6"/><circle r="${r * 0.42}" fill="none" stroke="#000" stroke-opacity=".25" stroke-width="2"/>`,
-  nut: (r) =>
+  nut: r =>
     `<path d="${hexagon(r * 0.86)}" fill="url(#yellowzinc)" stroke="#4d3f1c" stroke-width="1.6"/><circle r="${r * 0.46}" fill="#70777a" stroke="#23282a" stroke-width="2"/><path d="M${-r * 0.36} ${-r * 0.12}H${r * 0.36}M${-r * 0.36} ${r * 0.14}H${r * 0.36}" stroke="#2d3335" stroke-width="2"/>`,
 }
 

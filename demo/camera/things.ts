@@ -82,7 +82,7 @@ export const bars = (x: number, y: number, w: number, h: number, seed: number): 
 
 /** A pump: moulded body, round head, two stubs. */
 export const pump = (x: number, y: number): string =>
-  `${plate(x - 130, y - 92, 260, 184, 'white', 18, 18)}<circle cx="${x - 30}" cy="${y}" r="70" fill="url(#white)" stroke="#6e7068" stroke-width="4"/><circle cx="${x - 30}" cy="${y}" r="44" fill="none" stroke="#8c8d84" stroke-width="3"/><circle cx="${x - 30}" cy="${y}" r="26" fill="url(#alu)" stroke="#55595a" stroke-width="3"/>${[0, 60, 120].map((a) => `<path d="M${x - 30 - 40} ${y}H${x - 30 + 40}" transform="rotate(${a} ${x - 30} ${y})" stroke="#000" stroke-opacity=".12" stroke-width="7"/>`).join('')}<rect x="${x + 52}" y="${y - 66}" width="64" height="132" rx="7" fill="#cfd0c6" stroke="#77786f" stroke-width="2"/>`
+  `${plate(x - 130, y - 92, 260, 184, 'white', 18, 18)}<circle cx="${x - 30}" cy="${y}" r="70" fill="url(#white)" stroke="#6e7068" stroke-width="4"/><circle cx="${x - 30}" cy="${y}" r="44" fill="none" stroke="#8c8d84" stroke-width="3"/><circle cx="${x - 30}" cy="${y}" r="26" fill="url(#alu)" stroke="#55595a" stroke-width="3"/>${[0, 60, 120].map(a => `<path d="M${x - 30 - 40} ${y}H${x - 30 + 40}" transform="rotate(${a} ${x - 30} ${y})" stroke="#000" stroke-opacity=".12" stroke-width="7"/>`).join('')}<rect x="${x + 52}" y="${y - 66}" width="64" height="132" rx="7" fill="#cfd0c6" stroke="#77786f" stroke-width="2"/>`
 
 /** A motor seen from its end. */
 export const motor = (x: number, y: number, r: number): string =>
@@ -105,7 +105,7 @@ export const towel = (x: number, y: number, w: number, h: number, colour = '#8fb
 
 /** A wooden block. */
 export const block = (x: number, y: number, w: number, h: number): string =>
-  `${shadow(`<rect x="${x}" y="${y}" width="${w}" height="${h}"/>`, 16)}<rect x="${x}" y="${y}" width="${w}" height="${h}" fill="#b98a55"/>${[0.2, 0.42, 0.6, 0.83].map((f) => `<path d="M${x} ${y + h * f}Q${x + w / 2} ${y + h * f - 9} ${x + w} ${y + h * f + 4}" stroke="#7d5930" stroke-opacity=".6" stroke-width="3" fill="none"/>`).join('')}<path d="M${x} ${y + 2}H${x + w}" stroke="#f0d5a8" stroke-opacity=".7" stroke-width="4"/>`
+  `${shadow(`<rect x="${x}" y="${y}" width="${w}" height="${h}"/>`, 16)}<rect x="${x}" y="${y}" width="${w}" height="${h}" fill="#b98a55"/>${[0.2, 0.42, 0.6, 0.83].map(f => `<path d="M${x} ${y + h * f}Q${x + w / 2} ${y + h * f - 9} ${x + w} ${y + h * f + 4}" stroke="#7d5930" stroke-opacity=".6" stroke-width="3" fill="none"/>`).join('')}<path d="M${x} ${y + 2}H${x + w}" stroke="#f0d5a8" stroke-opacity=".7" stroke-width="4"/>`
 
 /** A spring band clamp on a hose, its ears at an hour of the clock. */
 export const clamp = (x: number, y: number, turn: number, hour: number, open: boolean): string =>

@@ -35,15 +35,15 @@ describe('the demo', () => {
     expect(phase('out-of-balance sensor').phase).toMatchObject({ name: 'bench', waitsFor: 'out-of-balance sensor' })
     const back = phase('counterweight bolts')
     expect(back.phase.name).toBe('return')
-    expect(mirror(back).some((r) => r.owes === 0)).toBe(true)
+    expect(mirror(back).some(r => r.owes === 0)).toBe(true)
     expect(piecesOwed(back.owed)).toBeGreaterThan(0)
   })
 
   it('tells one recording of 25 steps and more, with everything that goes wrong on the way back', () => {
     const { state } = foldAll(logs.get('dosing pump')!)
     expect(state.order.size).toBeGreaterThanOrEqual(25)
-    const moves = state.order.toArray().flatMap((s) => state.steps.get(s)!.moves)
-    const kinds = new Set<string>(moves.map((m) => m.kind))
+    const moves = state.order.toArray().flatMap(s => state.steps.get(s)!.moves)
+    const kinds = new Set<string>(moves.map(m => m.kind))
     for (const kind of [
       'park-part',
       'slacken',
@@ -55,35 +55,35 @@ describe('the demo', () => {
       'pull-off',
     ])
       expect(kinds).toContain(kind)
-    expect(moves.some((m) => 'fastener' in m && m.fastener.hand === 'left')).toBe(true)
+    expect(moves.some(m => 'fastener' in m && m.fastener.hand === 'left')).toBe(true)
     const opened = gates(
       'front-loader',
       mirror(
         foldAll(
           logs
             .get('dosing pump')!
-            .filter((e) => e.kind !== 'debt-settled' && !/proof|closed/.test(JSON.stringify(e.body))),
+            .filter(e => e.kind !== 'debt-settled' && !/proof|closed/.test(JSON.stringify(e.body))),
         ).state,
       ),
     )
-    expect(opened.flatMap((g) => g.behind).some((d) => d.label.includes('ground strap'))).toBe(true)
+    expect(opened.flatMap(g => g.behind).some(d => d.label.includes('ground strap'))).toBe(true)
   })
 })
 
 describe('the camera', () => {
-  it.each(allScenes.map((s) => [s.id, s] as const))(
+  it.each(allScenes.map(s => [s.id, s] as const))(
     '%s: draws every thing in place and away, each differently',
     (_, scene) => {
-      const movable = scene.things.filter((t) => t.kind !== 'mark')
+      const movable = scene.things.filter(t => t.kind !== 'mark')
       const here = shoot(scene, { away: new Set(), seed: 1 })
       for (const thing of movable) expect(shoot(scene, { away: new Set([thing.id]), seed: 1 }), thing.id).not.toBe(here)
-      expect(new Set(movable.map((t) => t.id)).size).toBe(movable.length)
+      expect(new Set(movable.map(t => t.id)).size).toBe(movable.length)
     },
   )
 
   it('gives each shot its own angle and light', () => {
     const scene = sceneOf('front-loader', 'base')
-    expect(new Set([1, 2, 3, 4].map((seed) => shoot(scene, { away: new Set(), seed }))).size).toBe(4)
+    expect(new Set([1, 2, 3, 4].map(seed => shoot(scene, { away: new Set(), seed }))).size).toBe(4)
   })
 
   it('knows which thing a mark of the recording means', () => {
@@ -92,13 +92,11 @@ describe('the camera', () => {
       state.order.toArray().forEach((s, i) => {
         const step = state.steps.get(s)!
         const scene = sceneOf(job.family, step.zone)
-        const points = job.steps[i]!.acts.flatMap((a) => a.things).filter(
-          (t) => !scene.things.find((x) => x.id === t)!.path,
-        )
-        const found = step.marks.filter((m) => m.path.length === 1).map((m) => meant(scene, m.glyph, m.path[0]!))
-        for (const name of found) if (name) expect(points.concat(scene.things.map((t) => t.id))).toContain(name)
-        const screws = points.filter((p) => scene.things.find((x) => x.id === p)!.kind === 'fastener')
-        expect(found.filter((f) => screws.includes(f!)).length).toBe(screws.length)
+        const points = job.steps[i]!.acts.flatMap(a => a.things).filter(t => !scene.things.find(x => x.id === t)!.path)
+        const found = step.marks.filter(m => m.path.length === 1).map(m => meant(scene, m.glyph, m.path[0]!))
+        for (const name of found) if (name) expect(points.concat(scene.things.map(t => t.id))).toContain(name)
+        const screws = points.filter(p => scene.things.find(x => x.id === p)!.kind === 'fastener')
+        expect(found.filter(f => screws.includes(f!)).length).toBe(screws.length)
       })
     }
   })

@@ -40,7 +40,7 @@ const seedOf = (name: string, i: number) => [...name].reduce((h, c) => h + c.cha
 function marksOf(told: ToldStep, moves: Move[], job: ToldJob, photo: Photo, seed: number, id: () => string): Mark[] {
   const scene = sceneOf(job.family, told.zone)
   return told.acts.flatMap(({ things }, i) =>
-    things.flatMap((thing) => {
+    things.flatMap(thing => {
       const path = find(scene, thing, seed)
       const move = moves[i]!
       return path.length ? [{ id: id(), photo: photo.hash, move: move.id, glyph: glyphOf(move), path }] : []
@@ -91,7 +91,7 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
     }
     say('step-recorded', { step }, 1.5)
     if (told.note) say('note-added', { text: told.note, step: step.id }, 0.2)
-    for (const { things } of told.acts) things.forEach((t) => gone.add(t))
+    for (const { things } of told.acts) things.forEach(t => gone.add(t))
   }
 
   if (job.phase === 'descent') return log
@@ -111,7 +111,7 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
   const plan = mirror(state)
   for (const r of plan.slice(0, job.back === 'all' ? plan.length : job.back))
     for (const debt of r.debts) {
-      const marks = r.step.marks.filter((m) => m.move === debt.move).map((m) => m.id)
+      const marks = r.step.marks.filter(m => m.move === debt.move).map(m => m.id)
       const how = settledHow(job, debt.item, debt.label)
       const count = owedCount(debt)
       say('debt-settled', { debt: debt.id, how, count, ...(marks.length === count && { marks }) }, 0.8)

@@ -47,5 +47,5 @@ export const sceneOf = (family: Family, zone?: string): Scene =>
   scenes[family].zones[zone ?? 'outside'] ?? scenes[family].outside
 
 export const allScenes: readonly Scene[] = [
-  ...new Set(Object.values(scenes).flatMap((f) => [f.outside, ...Object.values(f.zones)])),
+  ...new Set(Object.values(scenes).flatMap(f => [f.outside, ...Object.values(f.zones)])),
 ]

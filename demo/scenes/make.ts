@@ -10,24 +10,24 @@ export const screws = (name: string, drive: Drive, r: number, places: readonly P
     id: `${name}${i + 1}`,
     kind: 'fastener',
     at,
-    paint: (out) => screw(at[0], at[1], r, drive, (at[0] * 7 + at[1] * 3) % 60, out),
+    paint: out => screw(at[0], at[1], r, drive, (at[0] * 7 + at[1] * 3) % 60, out),
   }))
 
 export const plugAt = (id: string, at: Place, colour: string, wires: readonly string[], end: Place): Thing => ({
   id,
   kind: 'connector',
   at,
-  paint: (open) => plug(at[0], at[1], colour, wires, end, open),
+  paint: open => plug(at[0], at[1], colour, wires, end, open),
 })
 
 export const tabs = (name: string, turn: number, places: readonly Place[]): Thing[] =>
-  places.map((at, i) => ({ id: `${name}${i + 1}`, kind: 'clip', at, paint: (open) => tab(at[0], at[1], turn, open) }))
+  places.map((at, i) => ({ id: `${name}${i + 1}`, kind: 'clip', at, paint: open => tab(at[0], at[1], turn, open) }))
 
 export const clampAt = (id: string, at: Place, turn: number, hour: number): Thing => ({
   id,
   kind: 'joint',
   at,
-  paint: (open) => clamp(at[0], at[1], turn, hour, open),
+  paint: open => clamp(at[0], at[1], turn, hour, open),
 })
 
 /** A thing drawn in place and drawn away. */
@@ -36,7 +36,7 @@ export const thing = (id: string, kind: Glyph, at: Place, here: string, away = '
   kind,
   at,
   ...(path && { path }),
-  paint: (isAway) => (isAway ? away : here),
+  paint: isAway => (isAway ? away : here),
 })
 
 /** What belongs to the picture and never moves. */

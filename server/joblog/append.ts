@@ -23,7 +23,7 @@ const valid = (
   value: unknown,
 ): { event: JobEvent } | { code: number; message: string } => {
   const checked = check(eventSchema, value)
-  if (!checked.ok) return { code: invalid, message: checked.problems.map((p) => p.message).join('; ') }
+  if (!checked.ok) return { code: invalid, message: checked.problems.map(p => p.message).join('; ') }
   if (checked.value.job !== jobId) return { code: invalid, message: 'job must be the job of the address' }
   if (checked.value.actor !== person.id)
     return { code: notYours, message: 'Recorded by somebody else: they must sign in to send it' }
@@ -55,9 +55,9 @@ export async function append(
   jobId: string,
   values: unknown[],
 ): Promise<Appended> {
-  const result = await db.transaction(async (m) => {
-    const checked = values.map((value) => ({ value, outcome: valid(jobId, person, value) }))
-    const events = checked.flatMap((c) => ('event' in c.outcome ? [c.outcome.event] : []))
+  const result = await db.transaction(async m => {
+    const checked = values.map(value => ({ value, outcome: valid(jobId, person, value) }))
+    const events = checked.flatMap(c => ('event' in c.outcome ? [c.outcome.event] : []))
     const refused: Appended['refused'] = checked.flatMap(({ value, outcome }) =>
       'event' in outcome ? [] : [{ id: String((value as { id?: unknown })?.id ?? ''), ...outcome }],
     )
@@ -65,7 +65,7 @@ export async function append(
     const isNew = row.seq === 0
     let state: JobState = isNew ? blank : await stateAt(m, states, jobId, row.seq)
     const before = row.seq
-    const known = events.filter((e) => state.seen.has(e.id)).map((e) => e.id)
+    const known = events.filter(e => state.seen.has(e.id)).map(e => e.id)
     const there = known.length
       ? await m.find(Event, { where: { jobId, id: In(known) }, select: { jobId: true, seq: true, id: true } })
       : []

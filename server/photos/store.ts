@@ -37,7 +37,7 @@ export async function takeIn(
   const there = await photos.findOneBy({ shopId, hash })
   if (there) return there
   const { jpegs, width, height, takenAt } = await develop(bytes)
-  await Promise.all((Object.keys(jpegs) as Size[]).map((size) => put(photoFile(data, shopId, hash, size), jpegs[size])))
+  await Promise.all((Object.keys(jpegs) as Size[]).map(size => put(photoFile(data, shopId, hash, size), jpegs[size])))
   const row = { shopId, hash, width, height, bytes: jpegs.full.length, takenAt, createdAt: new Date() }
   await photos.upsert(row, ['shopId', 'hash'])
   return row

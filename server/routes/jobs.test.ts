@@ -30,12 +30,12 @@ describe('the job log', () => {
     const { body } = await post(job, ...events).expect(200)
     expect(body).toEqual({ seq: 2, accepted: events.map((e, i) => ({ id: e.id, seq: i + 1 })), refused: [] })
     const log = (await agent.get(`/api/jobs/${job}/events`).expect(200)).body as JobEvent[]
-    expect(log.map((e) => e.seq)).toEqual([1, 2])
+    expect(log.map(e => e.seq)).toEqual([1, 2])
     expect(log[1]!.body).toEqual(events[1]!.body)
     const after = (await agent.get(`/api/jobs/${job}/events?after=1`).expect(200)).body as JobEvent[]
-    expect(after.map((e) => e.id)).toEqual([events[1]!.id])
+    expect(after.map(e => e.id)).toEqual([events[1]!.id])
     const floor = (await agent.get('/api/jobs?state=open').expect(200)).body as { id: string; summary: object }[]
-    expect(floor.find((j) => j.id === job)!.summary).toMatchObject({
+    expect(floor.find(j => j.id === job)!.summary).toMatchObject({
       owed: { fastener: 4 },
       zones: { top: 4 },
       steps: 1,
@@ -81,7 +81,7 @@ describe('the job log', () => {
     const job = await opened()
     await Promise.all(Array.from({ length: 20 }, () => post(job, screwStep(job, me, 1)).expect(200)))
     const log = (await agent.get(`/api/jobs/${job}/events`)).body as JobEvent[]
-    expect(log.map((e) => e.seq)).toEqual(Array.from({ length: 21 }, (_, i) => i + 1))
+    expect(log.map(e => e.seq)).toEqual(Array.from({ length: 21 }, (_, i) => i + 1))
     expect((await agent.get(`/api/jobs/${job}`)).body.summary.owed.fastener).toBe(20)
   })
 
@@ -123,7 +123,7 @@ describe('the stream', () => {
     const request = get(`http://127.0.0.1:${second.port}/api/jobs/${job}/stream?after=0`, { headers: { cookie } })
     const three = new Promise<void>((done, fail) => {
       request.on('error', fail)
-      request.on('response', (reply) => {
+      request.on('response', reply => {
         expect(reply.headers['content-type']).toBe('text/event-stream')
         reply.setEncoding('utf8').on('data', (text: string) => {
           for (const [, data] of text.matchAll(/^data: (.*)$/gm)) seen.push(JSON.parse(data!) as JobEvent)
@@ -136,7 +136,7 @@ describe('the stream', () => {
     await post(job, steps[1]!)
     await three
     request.destroy()
-    expect(seen.map((e) => e.seq)).toEqual([1, 2, 3])
-    expect(seen.slice(1).map((e) => e.id)).toEqual(steps.map((s) => s.id))
+    expect(seen.map(e => e.seq)).toEqual([1, 2, 3])
+    expect(seen.slice(1).map(e => e.id)).toEqual(steps.map(s => s.id))
   })
 })

@@ -25,9 +25,9 @@ const shown = ({ id, seq, summary, openedAt, changedAt, closedAt }: JobRow) => (
 
 /** Jobs with the machine they are of, in two range reads. */
 async function withMachines({ db }: Context, shopId: string, jobs: JobRow[]) {
-  const units = new Map((await db.getRepository(Unit).findBy({ shopId })).map((u) => [u.id, u]))
-  const models = new Map((await db.getRepository(Model).findBy({ shopId })).map((m) => [m.id, m]))
-  return jobs.map((job) => {
+  const units = new Map((await db.getRepository(Unit).findBy({ shopId })).map(u => [u.id, u]))
+  const models = new Map((await db.getRepository(Model).findBy({ shopId })).map(m => [m.id, m]))
+  return jobs.map(job => {
     const unit = units.get(job.unitId)!
     const { maker, code, family } = models.get(unit.modelId)!
     return {

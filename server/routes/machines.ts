@@ -38,7 +38,7 @@ export const addModel = route({
     await db
       .getRepository(Model)
       .insert(row)
-      .catch((error) => {
+      .catch(error => {
         throw isDouble(error)
           ? new ProblemError('already-there', `${body.maker} ${body.code} is already in your models.`)
           : error
@@ -113,7 +113,7 @@ export const addUnit = route({
     await db
       .getRepository(Unit)
       .insert(row)
-      .catch((error) => {
+      .catch(error => {
         throw isDouble(error)
           ? new ProblemError('already-there', `Serial ${body.serial} of this model is already there.`)
           : error

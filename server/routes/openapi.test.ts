@@ -16,7 +16,7 @@ afterAll(() => w.end())
 
 const listed = () =>
   Object.entries(document.paths)
-    .flatMap(([path, methods]) => Object.keys(methods).map((m) => `${m} ${path}`))
+    .flatMap(([path, methods]) => Object.keys(methods).map(m => `${m} ${path}`))
     .sort()
 
 describe('the OpenAPI document', () => {
@@ -27,7 +27,7 @@ describe('the OpenAPI document', () => {
     ).stack
     const mounted = layers.flatMap(({ route }) =>
       route?.path.startsWith('/api')
-        ? Object.keys(route.methods).map((m) => `${m} ${route.path.replace(/:(\w+)/g, '{$1}')}`)
+        ? Object.keys(route.methods).map(m => `${m} ${route.path.replace(/:(\w+)/g, '{$1}')}`)
         : [],
     )
     expect([...new Set(mounted)].sort()).toEqual(listed())

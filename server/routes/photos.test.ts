@@ -43,7 +43,7 @@ describe('a photo', () => {
       expect(meta.orientation ?? 1).toBe(1)
       const tags = (await exifr.parse(reply.body as Buffer, { gps: true, tiff: true }).catch(() => undefined)) as
         object | undefined
-      expect(Object.keys(tags ?? {}).filter((k) => /GPS|latitude|Make/i.test(k))).toEqual([])
+      expect(Object.keys(tags ?? {}).filter(k => /GPS|latitude|Make/i.test(k))).toEqual([])
     }
   })
 

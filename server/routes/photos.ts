@@ -37,7 +37,7 @@ export const photo = route({
     if (!row || !(await stat(file).catch(() => null))) throw notFound()
     res.setHeader('cache-control', 'private, max-age=31536000, immutable')
     await new Promise<void>((done, fail) =>
-      res.sendFile(file, { dotfiles: 'allow', cacheControl: false }, (e) => (e && !res.headersSent ? fail(e) : done())),
+      res.sendFile(file, { dotfiles: 'allow', cacheControl: false }, e => (e && !res.headersSent ? fail(e) : done())),
     )
   },
 })

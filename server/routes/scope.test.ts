@@ -29,16 +29,16 @@ beforeAll(async () => {
 afterAll(() => w.end())
 
 const filled = (path: string) => path.replace(/\{(\w+)\}/g, (_, name: string) => ids[name]!)
-const named = routes.filter((r) => r.params && r.method === 'get')
+const named = routes.filter(r => r.params && r.method === 'get')
 
 describe('a person of another shop', () => {
-  it.each(named.map((r) => [r.path]))('gets 404 for %s', async (path) => {
+  it.each(named.map(r => [r.path]))('gets 404 for %s', async path => {
     expect((await stranger.get(filled(path)).expect(404)).body.type).toBe('urn:dialytica:problem:not-found')
   })
 
-  it.each(named.filter((r) => !r.path.endsWith('/stream')).map((r) => [r.path]))(
+  it.each(named.filter(r => !r.path.endsWith('/stream')).map(r => [r.path]))(
     'while its own shop gets 200 for %s',
-    async (path) => {
+    async path => {
       await mine.get(filled(path)).expect(200)
     },
   )
@@ -58,7 +58,7 @@ describe('a person of another shop', () => {
 
   it('sees nothing of it in any list', async () => {
     for (const list of routes.filter(
-      (r) => r.method === 'get' && !r.params && r.who === 'viewer' && r.path !== '/api/session',
+      r => r.method === 'get' && !r.params && r.who === 'viewer' && r.path !== '/api/session',
     )) {
       const seen = JSON.stringify((await stranger.get(list.path).expect(200)).body)
       for (const id of [ids.job, ids.model, ids.unit]) expect(seen).not.toContain(id)
@@ -68,7 +68,7 @@ describe('a person of another shop', () => {
 })
 
 describe('nobody', () => {
-  it.each(routes.filter((r) => r.who !== 'anyone').map((r) => [r.method, r.path] as const))(
+  it.each(routes.filter(r => r.who !== 'anyone').map(r => [r.method, r.path] as const))(
     'gets 401 for %s %s',
     async (method, path) => {
       const reply = await fetch(w.url + filled(path), { method: method.toUpperCase() })

@@ -17,7 +17,7 @@ describe('sign-in', () => {
     const token = /dialytica_session=([^;]+)/.exec(cookie!)![1]!
     const { db } = w.running.context
     const sessions = await db.getRepository(Session).find()
-    expect(sessions.map((s) => s.tokenHash)).not.toContain(token)
+    expect(sessions.map(s => s.tokenHash)).not.toContain(token)
     const user = await db.query('SELECT password_hash FROM user WHERE login = ?', ['lead'])
     expect(user[0].password_hash).toMatch(/^\$argon2id\$/)
     expect(await db.getRepository(User).findOneBy({ login: 'lead' })).not.toHaveProperty('passwordHash')

@@ -24,7 +24,7 @@ export const signInLimit = ({ db }: Context) =>
     windowMs: window,
     limit: 10,
     store: attempts(db, window),
-    keyGenerator: (req) => `${req.ip} ${String(req.body?.login ?? '').toLowerCase()}`.slice(0, 190),
+    keyGenerator: req => `${req.ip} ${String(req.body?.login ?? '').toLowerCase()}`.slice(0, 190),
     skipSuccessfulRequests: true,
     standardHeaders: 'draft-8',
     legacyHeaders: false,

@@ -25,7 +25,7 @@ const taking =
 export async function seedDemo(context: Context, say: (line: string) => void, now = new Date()): Promise<void> {
   const { db } = context
   const others = await db.getRepository(Shop).find()
-  if (others.some((s) => s.name !== scenario.shop.name)) return
+  if (others.some(s => s.name !== scenario.shop.name)) return
   const id = uuids(scenario.shop.name)
   const shop = await shopNamed(db, scenario.shop.name, scenario.shop.timeZone)
   if ((await db.query('SELECT COUNT(*) AS n FROM job WHERE shop_id = ?', [shop.id]))[0].n >= scenario.jobs.length)
@@ -58,7 +58,7 @@ export async function seedDemo(context: Context, say: (line: string) => void, no
     }
     await db.getRepository(Unit).insert(row).catch(ignoreDouble)
   }
-  const jobs = scenario.jobs.map((told) => ({ told, job: id() }))
+  const jobs = scenario.jobs.map(told => ({ told, job: id() }))
   await Promise.all(
     jobs.map(async ({ told, job }) => {
       const by = people.get(told.by)!

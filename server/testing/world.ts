@@ -59,7 +59,7 @@ export async function world(environment: Record<string, string> = {}): Promise<W
       await agent.post('/api/session').send({ login, password }).expect(200)
       return agent
     },
-    personId: async (login) => ids.get(login)!,
+    personId: async login => ids.get(login)!,
     async end() {
       for (const server of servers) await server.stop()
       await admin.query(`DROP DATABASE ${name}`)

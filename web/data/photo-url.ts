@@ -23,7 +23,7 @@ export function usePhotoUrl(hash: () => string | undefined, size: 'stage' | 'thu
   watchEffect(() => {
     const wanted = hash()
     url.value = ''
-    if (wanted) void photoUrl(wanted, size).then((found) => (hash() === wanted ? (url.value = found) : undefined))
+    if (wanted) void photoUrl(wanted, size).then(found => (hash() === wanted ? (url.value = found) : undefined))
   })
   return url
 }

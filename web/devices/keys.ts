@@ -14,7 +14,7 @@ const isPressable = (event: KeyboardEvent) =>
  * focused button keeps its own Space.
  */
 export function useKeys(keys: Record<string, (event: KeyboardEvent) => void>): void {
-  onKeyStroke(true, (event) => {
+  onKeyStroke(true, event => {
     if (event.ctrlKey || event.metaKey || event.altKey) return
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
     const act = keys[key]

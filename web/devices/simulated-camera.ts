@@ -14,7 +14,7 @@ async function develop(svg: string): Promise<Blob> {
     canvas.getContext('2d')!.drawImage(image, 0, 0)
     return await new Promise((done, fail) =>
       canvas.toBlob(
-        (blob) => (blob ? done(blob) : fail(new Error('The camera gave no picture: take it again.'))),
+        blob => (blob ? done(blob) : fail(new Error('The camera gave no picture: take it again.'))),
         'image/jpeg',
         0.86,
       ),
@@ -28,7 +28,7 @@ async function develop(svg: string): Promise<Blob> {
 export const simulatedCamera: Camera = {
   take({ family, zone, away, taken }: View) {
     const scene = sceneOf(family, zone)
-    const gone = away.flatMap(({ glyph, path }) => path.map((p) => meant(scene, glyph, p)).find(Boolean) ?? [])
+    const gone = away.flatMap(({ glyph, path }) => path.map(p => meant(scene, glyph, p)).find(Boolean) ?? [])
     return develop(shoot(scene, { away: new Set(gone), seed: taken * 37 + (Date.now() % 9973) }))
   },
 }

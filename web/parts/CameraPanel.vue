@@ -23,7 +23,7 @@ async function look(): Promise<void> {
   }
 }
 function stop(): void {
-  stream.value?.getTracks().forEach((t) => t.stop())
+  stream.value?.getTracks().forEach(t => t.stop())
   stream.value = null
 }
 function shoot(): void {
@@ -33,7 +33,7 @@ function shoot(): void {
   canvas.width = from.videoWidth
   canvas.height = from.videoHeight
   canvas.getContext('2d')!.drawImage(from, 0, 0)
-  canvas.toBlob((blob) => blob && emit('taken', blob), 'image/jpeg', 0.9)
+  canvas.toBlob(blob => blob && emit('taken', blob), 'image/jpeg', 0.9)
   stop()
 }
 function choose(event: Event): void {

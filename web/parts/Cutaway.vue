@@ -25,7 +25,7 @@ const turns: Partial<Record<Posture, number>> = { 'tipped back': 14, 'on its bac
 const turn = computed(() => turns[props.posture ?? 'upright'] ?? 0)
 const said = computed(() => {
   const open = props.open?.length
-    ? `Open: ${props.open.map((z) => zoneTitle(props.family, z)).join(', ')}.`
+    ? `Open: ${props.open.map(z => zoneTitle(props.family, z)).join(', ')}.`
     : 'Nothing open.'
   const owed = Object.entries(props.owed ?? {}).map(([z, n]) => `${n} off at ${zoneTitle(props.family, z)}`)
   return [open, owed.join(', '), props.posture && props.posture !== 'upright' ? props.posture : '']
@@ -94,7 +94,7 @@ function step(event: KeyboardEvent, by: number): void {
         :transform="`translate(${at[0]} ${at[1]}) rotate(${-turn})`"
         class="on"
       >
-        <template v-if="choose">
+        <g v-if="choose" class="tag" @click="emit('choose', id)">
           <rect
             :x="-zoneTitle(family, id).length * 3.4 - 4"
             y="-9"
@@ -104,7 +104,7 @@ function step(event: KeyboardEvent, by: number): void {
             class="name"
           />
           <text y="4" class="word">{{ zoneTitle(family, id) }}</text>
-        </template>
+        </g>
         <g v-if="owed?.[id] && !choose">
           <circle :r="large ? 13 : 17" class="debt" />
           <text :y="large ? 5 : 6.5" class="count" :style="{ fontSize: large ? '14px' : '19px' }">{{ owed[id] }}</text>
@@ -147,6 +147,10 @@ function step(event: KeyboardEvent, by: number): void {
 }
 .on {
   pointer-events: none;
+}
+.tag {
+  pointer-events: auto;
+  cursor: pointer;
 }
 .name {
   fill: var(--sheet);

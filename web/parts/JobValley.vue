@@ -12,8 +12,8 @@ const router = useRouter()
 const shape = computed(() => profile(job.state, job.plan, props.at))
 /** A gate is alarming only when it is at hand: the next step closes something in. */
 const bars = computed(() => {
-  const here = props.at?.way === 'back' ? job.plan.findIndex((r) => r.step.id === props.at!.step) : -1
-  return job.gatesAhead.map((g) => ({
+  const here = props.at?.way === 'back' ? job.plan.findIndex(r => r.step.id === props.at!.step) : -1
+  return job.gatesAhead.map(g => ({
     step: g.step,
     zones: g.zones,
     behind: g.behind.length,

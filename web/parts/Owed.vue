@@ -5,7 +5,7 @@ import Glyph from './Glyph.vue'
 
 /** What is off the machine, by kind, always in sight. */
 const props = defineProps<{ owed: Record<ItemKind, number>; words?: boolean }>()
-const shown = computed(() => itemKinds.filter((k) => props.owed[k] > 0))
+const shown = computed(() => itemKinds.filter(k => props.owed[k] > 0))
 const total = computed(() => itemKinds.reduce((n, k) => n + props.owed[k], 0))
 const said = (k: ItemKind) => `${props.owed[k]} ${itemNouns[k][props.owed[k] === 1 ? 0 : 1]}`
 </script>

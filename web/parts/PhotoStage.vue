@@ -37,12 +37,12 @@ watch(src, () => {
 const area = computed(() => fit(props.photo ?? { width: 16, height: 10 }, { width: width.value, height: height.value }))
 const shown = computed(() =>
   props.marks
-    .filter((m) => m.photo === props.photo?.hash)
-    .map((m) => ({ ...m, spots: m.path.map((p) => ({ x: p.x * area.value.width, y: p.y * area.value.height })) })),
+    .filter(m => m.photo === props.photo?.hash)
+    .map(m => ({ ...m, spots: m.path.map(p => ({ x: p.x * area.value.width, y: p.y * area.value.height })) })),
 )
 const labels = computed(() =>
   placeLabels(
-    shown.value.map((m) => ({ ...m.spots[0]!, label: m.label ?? '' })),
+    shown.value.map(m => ({ ...m.spots[0]!, label: m.label ?? '' })),
     area.value.width,
     area.value.height,
   ),
@@ -119,8 +119,8 @@ const said = (m: ShownMark) =>
             @keydown.enter.space.prevent.stop="emit('mark', m.id)"
           >
             <template v-if="m.spots.length > 1">
-              <path class="halo" :d="`M${m.spots.map((s) => `${s.x} ${s.y}`).join('L')}`" />
-              <path class="route" :d="`M${m.spots.map((s) => `${s.x} ${s.y}`).join('L')}`" />
+              <path class="halo" :d="`M${m.spots.map(s => `${s.x} ${s.y}`).join('L')}`" />
+              <path class="route" :d="`M${m.spots.map(s => `${s.x} ${s.y}`).join('L')}`" />
               <g v-for="(s, k) in m.spots" :key="k">
                 <circle :cx="s.x" :cy="s.y" r="13" class="knot" />
                 <text :x="s.x" :y="s.y + 5" class="knot-number">{{ k + 1 }}</text>

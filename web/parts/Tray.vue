@@ -19,12 +19,12 @@ const cells = computed(() => {
   return Array.from({ length: (props.rows ?? 5) * columns }, (_, i) => {
     const cell = String.fromCharCode(65 + Math.floor(i / columns)) + ((i % columns) + 1)
     const debts = lying.get(cell) ?? []
-    const inHand = props.step?.moves.filter((m) => m.cell === cell) ?? []
+    const inHand = props.step?.moves.filter(m => m.cell === cell) ?? []
     const count = debts.reduce((n, d) => n + d.owes, 0) + inHand.reduce((n, m) => n + ('count' in m ? m.count : 1), 0)
-    const fresh = inHand.map((m) =>
+    const fresh = inHand.map(m =>
       'fastener' in m ? fastenerName(m.fastener) : 'clip' in m ? (m.clip.type ?? 'clip') : 'part',
     )
-    const words = [...debts.map((d) => d.label.replace(/,.*/, '').replace(/^\S+ /, '')), ...fresh]
+    const words = [...debts.map(d => d.label.replace(/,.*/, '').replace(/^\S+ /, '')), ...fresh]
     const glyph =
       debts[0]?.item ??
       (inHand[0] &&

@@ -37,7 +37,7 @@ const numbers = (p: Placed) =>
 const name = (p: Placed) =>
   `${p.way === 'down' ? 'Down' : 'Back'}, ${numbers(p)}, ${p.state}: ${props.say(p.tiles[0]!.step, p.way)}`
 function choose(p: Placed): void {
-  const target = p.tiles.find((t) => t.state === 'now') ?? p.tiles.find((t) => t.state === 'ahead') ?? p.tiles[0]!
+  const target = p.tiles.find(t => t.state === 'now') ?? p.tiles.find(t => t.state === 'ahead') ?? p.tiles[0]!
   emit('go', target.step, p.way)
 }
 </script>

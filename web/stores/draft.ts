@@ -32,11 +32,11 @@ export const useDraft = defineStore('draft', () => {
   const photo = ref<string | null>(null)
 
   const step = computed(() => captured.value.step)
-  const move = computed(() => step.value.moves.find((m) => m.id === captured.value.move) ?? null)
+  const move = computed(() => step.value.moves.find(m => m.id === captured.value.move) ?? null)
   const isEmpty = computed(() => step.value.moves.length === 0 && step.value.photos.length === 0)
   /** Cells that hold something now, or are named by the step in hand. */
   const used = computed(
-    () => new Set([...job.debts.flatMap((d) => d.cell ?? []), ...step.value.moves.flatMap((m) => m.cell ?? [])]),
+    () => new Set([...job.debts.flatMap(d => d.cell ?? []), ...step.value.moves.flatMap(m => m.cell ?? [])]),
   )
   const next = computed(() => nextCell(used.value))
   const around = computed<Around>(() => ({

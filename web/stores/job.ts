@@ -52,7 +52,7 @@ export const useJob = defineStore('job', () => {
     const folded = fold(confirmed.value, event)
     if (folded.ok) confirmed.value = folded.state
     seq.value = event.seq!
-    pending.value = pending.value.filter((e) => e.id !== event.id)
+    pending.value = pending.value.filter(e => e.id !== event.id)
   }
 
   function follow(): void {
@@ -75,7 +75,7 @@ export const useJob = defineStore('job', () => {
     close()
     id.value = job
     const mine = await local.events.where('job').equals(job).sortBy('n')
-    pending.value = mine.filter((e) => !e.refused).map((e) => e.event)
+    pending.value = mine.filter(e => !e.refused).map(e => e.event)
     if (isNew) return
     await outbox.flush()
     try {
@@ -131,13 +131,13 @@ export const useJob = defineStore('job', () => {
 
   outbox.onAppended((job, { accepted, refused }) => {
     if (job !== id.value) return
-    const numbers = new Map(accepted.map((a) => [a.id, a.seq]))
-    const mine = pending.value.filter((e) => numbers.has(e.id)).map((e) => ({ ...e, seq: numbers.get(e.id)! }))
+    const numbers = new Map(accepted.map(a => [a.id, a.seq]))
+    const mine = pending.value.filter(e => numbers.has(e.id)).map(e => ({ ...e, seq: numbers.get(e.id)! }))
     for (const event of mine.sort((a, b) => a.seq - b.seq)) if (event.seq === seq.value + 1) confirm(event)
-    const no = new Set(refused.map((r) => r.id))
-    if (no.size) pending.value = pending.value.filter((e) => !no.has(e.id))
+    const no = new Set(refused.map(r => r.id))
+    if (no.size) pending.value = pending.value.filter(e => !no.has(e.id))
     if (!source || source.readyState === EventSource.CLOSED) follow()
-    if (!card.value) void api<JobCard>('GET', `/jobs/${job}`).then((found) => job === id.value && (card.value = found))
+    if (!card.value) void api<JobCard>('GET', `/jobs/${job}`).then(found => job === id.value && (card.value = found))
   })
 
   return {

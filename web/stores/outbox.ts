@@ -21,10 +21,10 @@ export const useOutbox = defineStore('outbox', () => {
   const reachable = ref(true)
   const heard = new Set<Heard>()
   const waiting = computed(
-    () => events.value.filter((e) => !e.refused).length + photos.value.filter((p) => !p.refused).length,
+    () => events.value.filter(e => !e.refused).length + photos.value.filter(p => !p.refused).length,
   )
-  const refused = computed(() => events.value.filter((e) => e.refused))
-  const spoilt = computed(() => photos.value.filter((p) => p.refused))
+  const refused = computed(() => events.value.filter(e => e.refused))
+  const spoilt = computed(() => photos.value.filter(p => p.refused))
 
   async function refresh(): Promise<void> {
     events.value = await local.events.orderBy('n').toArray()
@@ -44,7 +44,7 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   async function sendPhotos(): Promise<void> {
-    for (const { hash, blob } of await local.photos.filter((p) => !p.refused).toArray())
+    for (const { hash, blob } of await local.photos.filter(p => !p.refused).toArray())
       try {
         await api('PUT', `/photos/${hash}`, blob)
         await local.photos.delete(hash)
@@ -58,21 +58,21 @@ export const useOutbox = defineStore('outbox', () => {
   async function nextBatch(actor: string): Promise<WaitingEvent[]> {
     const mine = await local.events
       .orderBy('n')
-      .filter((e) => !e.refused && e.actor === actor)
+      .filter(e => !e.refused && e.actor === actor)
       .toArray()
-    return mine.filter((e) => e.job === mine[0]?.job).slice(0, batch)
+    return mine.filter(e => e.job === mine[0]?.job).slice(0, batch)
   }
 
   async function sendEvents(actor: string): Promise<void> {
     for (let next = await nextBatch(actor); next.length; next = await nextBatch(actor)) {
       const job = next[0]!.job
-      const appended = await api<Appended>('POST', `/jobs/${job}/events`, { events: next.map((e) => e.event) }).catch(
+      const appended = await api<Appended>('POST', `/jobs/${job}/events`, { events: next.map(e => e.event) }).catch(
         gone(next),
       )
       for (const hear of heard) hear(job, appended)
       await local.events
         .where('id')
-        .anyOf(appended.accepted.map((a) => a.id))
+        .anyOf(appended.accepted.map(a => a.id))
         .delete()
       for (const { id, message } of appended.refused)
         await local.events.where('id').equals(id).modify({ refused: message })
@@ -126,7 +126,7 @@ export const useOutbox = defineStore('outbox', () => {
     await local.events
       .where('id')
       .equals(id)
-      .modify((e) => void delete e.refused)
+      .modify(e => void delete e.refused)
     await refresh()
     await flush()
   }

@@ -39,13 +39,13 @@ export const useRefit = defineStore('refit', () => {
 
   /** The next mark of a debt that is not done, when every piece of it has its own mark. */
   function openMark(r: ReturnStep, debt: Debt): string | undefined {
-    const own = r.step.marks.filter((m) => m.move === debt.id && m.path.length === 1)
-    return own.length >= debt.count ? own.find((m) => !debt.marks.includes(m.id))?.id : undefined
+    const own = r.step.marks.filter(m => m.move === debt.id && m.path.length === 1)
+    return own.length >= debt.count ? own.find(m => !debt.marks.includes(m.id))?.id : undefined
   }
 
   /** Settles the next piece of a step, in the order of its moves. */
   async function fitNext(r: ReturnStep, how?: Settlement): Promise<string | null> {
-    const debt = r.debts.find((d) => owedCount(d) > 0)
+    const debt = r.debts.find(d => owedCount(d) > 0)
     if (!debt) return null
     const mark = openMark(r, debt)
     return fit(r, debt, how ?? usual(debt), 1, mark ? [mark] : undefined)
@@ -54,14 +54,14 @@ export const useRefit = defineStore('refit', () => {
   /** Settles all that is left of a debt at once. */
   function fitAll(r: ReturnStep, debt: Debt, how?: Settlement): Promise<string | null> {
     const marks = r.step.marks
-      .filter((m) => m.move === debt.id && m.path.length === 1 && !debt.marks.includes(m.id))
-      .map((m) => m.id)
+      .filter(m => m.move === debt.id && m.path.length === 1 && !debt.marks.includes(m.id))
+      .map(m => m.id)
     return fit(r, debt, how ?? usual(debt), owedCount(debt), marks.length === owedCount(debt) ? marks : undefined)
   }
 
   /** Gives one piece back: it is off the machine again. */
   async function reopen(step: string, debt: Debt, mark?: string): Promise<string | null> {
-    const how = (['refitted', 'replaced', 'scrapped', 'missing'] as const).find((h) => debt.settled[h] > 0)
+    const how = (['refitted', 'replaced', 'scrapped', 'missing'] as const).find(h => debt.settled[h] > 0)
     if (!how) return null
     const refusal = await job.record('step-reopened', {
       step,

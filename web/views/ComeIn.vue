@@ -22,21 +22,21 @@ const stands = ref('')
 const complaint = ref('')
 const problem = ref('')
 const busy = ref(false)
-onMounted(() => machines.load().catch((error) => (problem.value = (error as Error).message)))
+onMounted(() => machines.load().catch(error => (problem.value = (error as Error).message)))
 
 const words = computed(() => plate.value.trim().toUpperCase().split(/\s+/).filter(Boolean))
 const code = computed(() => words.value[0] ?? '')
 const serial = computed(() => words.value.slice(1).join(' '))
-const model = computed<Model | undefined>(() => machines.models.find((m) => m.code.toUpperCase() === code.value))
+const model = computed<Model | undefined>(() => machines.models.find(m => m.code.toUpperCase() === code.value))
 const unit = computed<Unit | undefined>(() =>
-  machines.units.find((u) => u.modelId === model.value?.id && u.serial.toUpperCase() === serial.value),
+  machines.units.find(u => u.modelId === model.value?.id && u.serial.toUpperCase() === serial.value),
 )
-const standing = computed(() => machines.jobs.find((j) => j.unit.id === unit.value?.id && !j.closedAt))
+const standing = computed(() => machines.jobs.find(j => j.unit.id === unit.value?.id && !j.closedAt))
 const shownFamily = computed<Family>(() => model.value?.family ?? family.value ?? 'front-loader')
 
 function read(): void {
-  const free = machines.units.filter((u) => !machines.jobs.some((j) => j.unit.id === u.id && !j.closedAt))
-  const found = scan(free.map((u) => `${machines.models.find((m) => m.id === u.modelId)!.code} ${u.serial}`))
+  const free = machines.units.filter(u => !machines.jobs.some(j => j.unit.id === u.id && !j.closedAt))
+  const found = scan(free.map(u => `${machines.models.find(m => m.id === u.modelId)!.code} ${u.serial}`))
   if (found) plate.value = found
   else problem.value = 'The scanner sees no plate: type it.'
 }

@@ -39,14 +39,14 @@ const looked = computed(() => {
 })
 const shownStep = computed(() => looked.value ?? draft.step)
 const photo = computed(() =>
-  looked.value ? (looked.value.photos.at(-1) ?? undefined) : draft.step.photos.find((p) => p.hash === draft.photo),
+  looked.value ? (looked.value.photos.at(-1) ?? undefined) : draft.step.photos.find(p => p.hash === draft.photo),
 )
 const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
 const at = computed(() => (looked.value ? { step: looked.value.id, way: 'down' as const } : undefined))
 const number = computed(() => (looked.value ? job.state.order.indexOf(looked.value.id) + 1 : job.state.order.size + 1))
 const marks = computed<ShownMark[]>(() =>
-  shownStep.value.marks.map((m) => {
-    const move = shownStep.value.moves.find((v) => v.id === m.move)
+  shownStep.value.marks.map(m => {
+    const move = shownStep.value.moves.find(v => v.id === m.move)
     const label = move?.cell ?? (move?.kind === 'unplug' ? move.connector.label : undefined)
     return { ...m, label, now: !looked.value && m.move === draft.move?.id }
   }),
@@ -86,7 +86,7 @@ function setZone(zone: string): void {
 }
 function tapMark(id: string): void {
   if (looked.value) return
-  const mark = draft.step.marks.find((m) => m.id === id)
+  const mark = draft.step.marks.find(m => m.id === id)
   if (mark?.move === draft.move?.id) draft.removeMark(id)
   else draft.choose(mark?.move ?? null)
 }

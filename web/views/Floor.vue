@@ -26,8 +26,8 @@ onMounted(async () => {
   }
   loaded.value = true
 })
-const open = computed(() => machines.jobs.filter((j) => !j.closedAt))
-const closed = computed(() => machines.jobs.filter((j) => j.closedAt).slice(0, 6))
+const open = computed(() => machines.jobs.filter(j => !j.closedAt))
+const closed = computed(() => machines.jobs.filter(j => j.closedAt).slice(0, 6))
 const pieces = computed(() => open.value.reduce((n, j) => n + piecesOwed(j.summary.owed), 0))
 const mayWork = computed(() => session.person?.role !== 'viewer')
 const heading = computed(() => {

@@ -14,7 +14,7 @@ const { request, release, isSupported } = useWakeLock()
 
 watch(
   () => route.params.job as string,
-  async (id) => {
+  async id => {
     if (!id) return
     await job.open(id)
     await draft.load()

@@ -12,13 +12,13 @@ const machines = useMachines()
 const chosen = ref<string | null>(null)
 const problem = ref('')
 onMounted(async () => {
-  await machines.load().catch((error) => (problem.value = (error as Error).message))
+  await machines.load().catch(error => (problem.value = (error as Error).message))
   chosen.value ??= machines.models[0]?.id ?? null
 })
-const model = computed(() => machines.models.find((m) => m.id === chosen.value))
-const units = computed(() => machines.units.filter((u) => u.modelId === chosen.value))
-const jobsOf = (unit: string) => machines.jobs.filter((j) => j.unit.id === unit)
-const count = (id: string) => machines.units.filter((u) => u.modelId === id).length
+const model = computed(() => machines.models.find(m => m.id === chosen.value))
+const units = computed(() => machines.units.filter(u => u.modelId === chosen.value))
+const jobsOf = (unit: string) => machines.jobs.filter(j => j.unit.id === unit)
+const count = (id: string) => machines.units.filter(u => u.modelId === id).length
 </script>
 
 <template>

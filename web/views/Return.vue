@@ -38,18 +38,18 @@ const plan = computed(() => job.plan)
 const firstOpen = computed(() =>
   Math.max(
     0,
-    plan.value.findIndex((r) => r.owes > 0),
+    plan.value.findIndex(r => r.owes > 0),
   ),
 )
 const index = computed(() => {
-  const wanted = plan.value.findIndex((r) => r.step.id === route.query.step)
+  const wanted = plan.value.findIndex(r => r.step.id === route.query.step)
   return wanted >= 0 ? wanted : firstOpen.value
 })
 const r = computed(() => plan.value[index.value])
 /** The step in hand stays in hand while it is being done, whatever else changes. */
 watch(
   () => r.value?.step.id,
-  (id) => {
+  id => {
     otherwise.value = false
     problem.value = ''
     reason.value = ''
@@ -57,16 +57,16 @@ watch(
   },
   { immediate: true },
 )
-const allBack = computed(() => plan.value.every((p) => p.owes === 0))
-const next = computed<Debt | undefined>(() => r.value?.debts.find((d) => owedCount(d) > 0))
+const allBack = computed(() => plan.value.every(p => p.owes === 0))
+const next = computed<Debt | undefined>(() => r.value?.debts.find(d => owedCount(d) > 0))
 const inHand = computed(() => {
   const moves = r.value?.moves ?? []
-  return moves.find((m) => m.debts.some((d) => owedCount(d) > 0)) ?? moves.at(-1)
+  return moves.find(m => m.debts.some(d => owedCount(d) > 0)) ?? moves.at(-1)
 })
 const photo = computed(() => r.value?.step.photos.at(-1))
 const marks = computed<ShownMark[]>(() => {
   let n = 0
-  return (r.value?.step.marks ?? []).map((m) => {
+  return (r.value?.step.marks ?? []).map(m => {
     const debt = job.state.debts.get(m.move ?? '')
     const done = debt ? debt.marks.includes(m.id) || owedCount(debt) === 0 : undefined
     const label = debt ? String(++n) : undefined
@@ -74,20 +74,18 @@ const marks = computed<ShownMark[]>(() => {
   })
 })
 const cell = computed(() => inHand.value?.move.cell)
-const inCell = computed(() => inHand.value?.debts.find((d) => d.cell))
+const inCell = computed(() => inHand.value?.debts.find(d => d.cell))
 const hints = computed(() => (inHand.value ? notes(inHand.value.move) : []))
-const dangers = computed(() => [...new Set((r.value?.moves ?? []).flatMap((m) => cautionsFor(m.move)))])
-const gate = computed(() => job.gatesAhead.find((g) => g.at >= index.value))
-const passed = computed(() =>
-  job.state.entries.some((e) => e.kind === 'gate-passed' && e.body.step === r.value?.step.id),
-)
+const dangers = computed(() => [...new Set((r.value?.moves ?? []).flatMap(m => cautionsFor(m.move)))])
+const gate = computed(() => job.gatesAhead.find(g => g.at >= index.value))
+const passed = computed(() => job.state.entries.some(e => e.kind === 'gate-passed' && e.body.step === r.value?.step.id))
 /** This step closes a zone over something that is still owed. */
 const held = computed(
   () => gate.value?.at === index.value && gate.value.behind.length > 0 && !passed.value && (r.value?.owes ?? 0) > 0,
 )
-watch(held, (now) => now && alarm(), { immediate: true })
+watch(held, now => now && alarm(), { immediate: true })
 const ahead = computed(() => (gate.value ? gate.value.at - index.value : 0))
-const zonesOf = (ids: readonly string[]) => ids.map((z) => zoneTitle(job.family, z)).join(' and ')
+const zonesOf = (ids: readonly string[]) => ids.map(z => zoneTitle(job.family, z)).join(' and ')
 
 async function tell(act: Promise<string | null>): Promise<void> {
   problem.value = (await act) ?? ''
@@ -107,7 +105,7 @@ function all(): void {
   if (r.value && next.value && !readOnly.value && !held.value) void tell(refit.fitAll(r.value, next.value))
 }
 function tapMark(id: string): void {
-  const mark = r.value?.step.marks.find((m) => m.id === id)
+  const mark = r.value?.step.marks.find(m => m.id === id)
   const debt = job.state.debts.get(mark?.move ?? '')
   if (!r.value || !mark || !debt || readOnly.value) return
   const single = mark.path.length === 1
@@ -124,16 +122,16 @@ async function passGate(): Promise<void> {
     problem.value = 'Say why it is closed all the same: it stays in the record.'
     return
   }
-  const owed = gate.value!.behind.map((d) => d.id)
+  const owed = gate.value!.behind.map(d => d.id)
   await tell(
     job
       .record('gate-passed', { step: r.value!.step.id, reason: reason.value.trim(), owed })
-      .then((x) => x?.message ?? null),
+      .then(x => x?.message ?? null),
   )
 }
 /** What comes after, so that the hand can get ready. */
 const after = computed(() =>
-  plan.value.slice(index.value + 1, index.value + 3).flatMap((p) => p.moves.find((m) => m.debts.length)?.move ?? []),
+  plan.value.slice(index.value + 1, index.value + 3).flatMap(p => p.moves.find(m => m.debts.length)?.move ?? []),
 )
 const label = computed(() => {
   if (!r.value) return ''
@@ -143,8 +141,8 @@ const label = computed(() => {
   return d.count > 1 ? `Fitted ${settledCount(d) + 1} of ${d.count}` : 'Fitted'
 })
 useKeys({
-  ' ': (e) => (e.shiftKey ? all() : forth()),
-  PageDown: (e) => (e.shiftKey ? all() : forth()),
+  ' ': e => (e.shiftKey ? all() : forth()),
+  PageDown: e => (e.shiftKey ? all() : forth()),
   PageUp: () => goTo(index.value - 1),
   u: () => tell(refit.undo()),
   d: () => router.push(`/jobs/${job.id}/close`),
@@ -187,7 +185,7 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
             >
           </li>
         </ul>
-        <p v-for="m in r.step.moves.filter((v) => v.condition)" :key="m.id" class="note">
+        <p v-for="m in r.step.moves.filter(v => v.condition)" :key="m.id" class="note">
           Found {{ m.condition }}: a new one may be owed.
         </p>
         <p v-for="d in dangers" :key="d" class="note danger">{{ cautions[d] }}</p>

@@ -11,14 +11,14 @@ import { useJob } from '../stores/job.ts'
 /** The whole job at a glance: down, back, the tide under it, and what became of everything. */
 const job = useJob()
 /** The steps of the return that owe something. */
-const owing = computed(() => job.plan.filter((p) => p.debts.length > 0))
+const owing = computed(() => job.plan.filter(p => p.debts.length > 0))
 const rows = computed(() => balance(job.state))
 const notes = computed(() =>
   job.state.entries
     .valueSeq()
     .toArray()
     .sort((a, b) => (a.at < b.at ? -1 : 1))
-    .map((e) => {
+    .map(e => {
       const b = e.body as Record<string, string | number | boolean>
       const words: Record<string, string> = {
         'reading-taken': `${b.of}: ${b.value} ${b.unit}${b.note ? `; ${b.note}` : ''}`,
@@ -29,9 +29,9 @@ const notes = computed(() =>
       }
       return { at: e.at, text: words[e.kind] ?? '' }
     })
-    .filter((n) => n.text),
+    .filter(n => n.text),
 )
-const gates = computed(() => job.gatesAhead.map((g) => g.zones.map((z) => zoneTitle(job.family, z)).join(' and ')))
+const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(job.family, z)).join(' and ')))
 </script>
 
 <template>
@@ -41,10 +41,8 @@ const gates = computed(() => job.gatesAhead.map((g) => g.zones.map((z) => zoneTi
     <section class="words">
       <h2>{{ job.state.opened?.complaint || 'No complaint noted' }}</h2>
       <p>
-        {{ job.state.order.size }} steps down,
-        {{ job.plan.filter((p) => p.debts.length > 0 && p.owes === 0).length }} of {{ job.plan.length }} back<template
-          v-if="gates.length"
-          >; gates: {{ gates.join(', ') }}</template
+        {{ job.state.order.size }} steps down, {{ owing.filter(p => p.owes === 0).length }} of
+        {{ owing.length }} back<template v-if="gates.length">; gates: {{ gates.join(', ') }}</template
         >.
       </p>
       <p v-if="job.state.closing" class="closing">

@@ -19,7 +19,7 @@ export const debtSettled = eventKind(
     const debt = state.debts.get(id)
     if (!debt) return refuse(7)
     if (count > owedCount(debt)) return refuse(8, debt.label)
-    if (marks.some((m) => debt.marks.includes(m))) return refuse(16)
+    if (marks.some(m => debt.marks.includes(m))) return refuse(16)
     return accept(
       setDebt(state, id, {
         ...debt,

@@ -21,7 +21,7 @@ export const jobOpened = eventKind(
   },
 )
 
-const open = phases.filter((p) => p !== 'closed' && p !== 'abandoned')
+const open = phases.filter(p => p !== 'closed' && p !== 'abandoned')
 
 /** The job goes to another phase, or waits in one. The latest word by the clock of the devices wins. */
 export const phaseChanged = eventKind(
@@ -38,7 +38,7 @@ export const owedNow = (state: JobState): Closing['owed'] =>
   state.owing
     .toArray()
     .sort()
-    .flatMap((id) => {
+    .flatMap(id => {
       const debt = state.debts.get(id)
       return debt ? [{ debt: id, label: debt.label, count: owedCount(debt) }] : []
     })

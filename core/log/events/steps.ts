@@ -24,8 +24,8 @@ function place(state: JobState, id: string, rank: string): List<string> {
   return state.order.insert(low, id)
 }
 
-const without = (state: JobState, id: string) => state.order.filter((other) => other !== id)
-const repeated = (step: Step) => new Set(step.moves.map((m) => m.id)).size < step.moves.length
+const without = (state: JobState, id: string) => state.order.filter(other => other !== id)
+const repeated = (step: Step) => new Set(step.moves.map(m => m.id)).size < step.moves.length
 
 /** A step was done. It takes its place by the time at which it was done. */
 export const stepRecorded = eventKind(
@@ -34,7 +34,7 @@ export const stepRecorded = eventKind(
   (state, body, stamp) => {
     const step = body.step
     if (state.steps.has(step.id)) return refuse(6)
-    if (repeated(step) || debtsOf(step).some((d) => state.debts.has(d.id))) return refuse(14)
+    if (repeated(step) || debtsOf(step).some(d => state.debts.has(d.id))) return refuse(14)
     const mine = stampOf(stamp)
     const recorded: StepState = {
       ...step,
@@ -61,7 +61,7 @@ export const stepAmended = eventKind(
     if (before.struck) return refuse(5)
     if (repeated(step)) return refuse(14)
     if (stampOf(stamp) < before.writtenAt) return accept(state)
-    const after = new Map(debtsOf(step).map((d) => [d.id, d]))
+    const after = new Map(debtsOf(step).map(d => [d.id, d]))
     for (const old of debtsOf(before)) {
       const done = settledCount(state.debts.get(old.id)!)
       if (done > (after.get(old.id)?.count ?? 0)) return refuse(9, old.label)
@@ -138,7 +138,7 @@ export const stepReopened = eventKind(
         ...debt,
         settled: { ...debt.settled, [how]: debt.settled[how] - count },
         marks: marks
-          ? debt.marks.filter((m) => !marks.includes(m))
+          ? debt.marks.filter(m => !marks.includes(m))
           : owedCount(debt) + count === debt.count
             ? []
             : debt.marks,

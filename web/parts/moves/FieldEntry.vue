@@ -18,7 +18,7 @@ function pick(option: string): void {
   } else if (isOn(option) && props.field.path !== 'connector.wires')
     emit(
       'tell',
-      listed().filter((o) => o !== option),
+      listed().filter(o => o !== option),
     )
   else emit('tell', [...listed(), option])
 }

@@ -19,7 +19,7 @@ const offered = computed(() =>
   fields.value.filter((f, i) => more.value || i < first || shown(valueAt(props.move, f.path), f)),
 )
 const openPath = ref<string | null>(null)
-const open = computed(() => fields.value.find((f) => f.path === openPath.value))
+const open = computed(() => fields.value.find(f => f.path === openPath.value))
 watch(
   () => [props.move.id, props.move.kind],
   () => (openPath.value = null),

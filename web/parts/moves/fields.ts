@@ -47,15 +47,15 @@ const fastener: Field[] = [
 ]
 const partOf = (family: Family, zone: string | undefined): Field[] => {
   const near = anatomy[family].covers
-    .filter((c) => !zone || zone === 'outside' || c.zone === zone || c.opens.includes(zone))
-    .map((c) => c.name)
+    .filter(c => !zone || zone === 'outside' || c.zone === zone || c.opens.includes(zone))
+    .map(c => c.name)
   return [
     { path: 'part.name', label: 'part', how: 'words', options: [...near, 'bracket', 'pump', 'motor'] },
     {
       path: 'part.opens',
       label: 'opens',
       how: 'list',
-      options: anatomy[family].zones.filter((z) => z.id !== 'outside').map((z) => z.id),
+      options: anatomy[family].zones.filter(z => z.id !== 'outside').map(z => z.id),
     },
     {
       path: 'part.orientation',
@@ -79,7 +79,7 @@ const partOf = (family: Family, zone: string | undefined): Field[] => {
 
 const fixed: Partial<Record<Move['kind'], Field[]>> = {
   'remove-fasteners': fastener,
-  slacken: [...fastener.filter((f) => f !== cell), { path: 'turns', label: 'turns', how: 'number' }],
+  slacken: [...fastener.filter(f => f !== cell), { path: 'turns', label: 'turns', how: 'number' }],
   'release-clips': [
     count,
     { path: 'clip.type', label: 'clip', how: 'choice', options: clipKinds },
@@ -110,7 +110,7 @@ const fixed: Partial<Record<Move['kind'], Field[]>> = {
     note,
   ],
   unroute: [
-    { path: 'route.type', label: 'line', how: 'choice', options: lineKinds.filter((k) => k !== 'belt') },
+    { path: 'route.type', label: 'line', how: 'choice', options: lineKinds.filter(k => k !== 'belt') },
     { path: 'route.waypoints', label: 'past', how: 'list' },
     {
       path: 'route.keepClear',

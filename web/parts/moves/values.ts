@@ -36,7 +36,7 @@ export function told(move: Move, field: Field, value: unknown, family: Family): 
     if (drive) next = withValue(next, 'fastener.drive', drive)
   }
   if (field.path === 'part.name') {
-    const cover = anatomy[family].covers.find((c) => c.name === value)
+    const cover = anatomy[family].covers.find(c => c.name === value)
     if (cover) next = withValue(next, 'part.opens', cover.opens)
   }
   return next
@@ -45,7 +45,7 @@ export function told(move: Move, field: Field, value: unknown, family: Family): 
 /** What is wrong with a move as told, in words; null when nothing is. */
 export function wrongWith(move: Move): string | null {
   const checked = check(moveSchema, move)
-  return checked.ok ? null : checked.problems.map((p) => p.message).join('; ')
+  return checked.ok ? null : checked.problems.map(p => p.message).join('; ')
 }
 
 /** A value as shown on its tile; empty when unknown. */

@@ -24,7 +24,7 @@ const overlaps = (
  * leaves the picture; where all are taken, the first. Upper left corners are returned, in the order of the marks.
  */
 export function placeLabels(marks: readonly Labelled[], width: number, bottom: number): PlacedLabel[] {
-  const taken = marks.map((m) => ({ x: m.x - 22, y: m.y - 22, w: 44, h: 44 }))
+  const taken = marks.map(m => ({ x: m.x - 22, y: m.y - 22, w: 44, h: 44 }))
   return marks.map(({ x, y, label }) => {
     const w = widthOf(label)
     const spots = [
@@ -39,7 +39,7 @@ export function placeLabels(marks: readonly Labelled[], width: number, bottom: n
     ] as const
     const free = spots.find(([sx, sy]) => {
       const spot = { x: sx, y: sy, w, h: height }
-      return sx >= 0 && sy >= 0 && sx + w <= width && sy + height <= bottom && !taken.some((t) => overlaps(spot, t))
+      return sx >= 0 && sy >= 0 && sx + w <= width && sy + height <= bottom && !taken.some(t => overlaps(spot, t))
     })
     const [px, py] = free ?? spots[0]
     taken.push({ x: px, y: py, w, h: height })

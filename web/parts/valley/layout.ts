@@ -49,7 +49,7 @@ function runs(tiles: readonly Tile[], room: number): Tile[][] {
 }
 
 const stateOf = (tiles: readonly Tile[]): Tile['state'] =>
-  tiles.some((t) => t.state === 'now') ? 'now' : tiles.every((t) => t.state === 'done') ? 'done' : 'ahead'
+  tiles.some(t => t.state === 'now') ? 'now' : tiles.every(t => t.state === 'done') ? 'done' : 'ahead'
 
 /**
  * Lays a job out as a V in a box of pixels: time to the right, depth downwards, the tide along the foot. Pure: the same
@@ -79,23 +79,23 @@ export function layOut(
       size,
       way,
       tiles,
-      glyphs: [...new Set(tiles.flatMap((t) => t.glyphs))],
+      glyphs: [...new Set(tiles.flatMap(t => t.glyphs))],
       state: stateOf(tiles),
     })
   const placed = [...sides.down.map(place('down', xDown)), ...sides.back.map(place('back', xBack))]
   const at = (way: 'down' | 'back') =>
-    new Map(placed.filter((p) => p.way === way).flatMap((p) => p.tiles.map((t) => [t.step, p] as const)))
+    new Map(placed.filter(p => p.way === way).flatMap(p => p.tiles.map(t => [t.step, p] as const)))
   const [down, back] = [at('down'), at('back')]
-  const order = profile.back.map((t) => t.number)
+  const order = profile.back.map(t => t.number)
   const threads = placed
-    .filter((p) => p.way === 'back')
-    .flatMap((p) => {
+    .filter(p => p.way === 'back')
+    .flatMap(p => {
       const far = down.get(p.tiles[0]!.step)
       const i = order.indexOf(p.tiles[0]!.number)
       const moved = i > 0 && order[i - 1]! < order[i]!
       return far ? [{ x1: far.x + size / 2, x2: p.x - size / 2, y: p.y, moved }] : []
     })
-  const bars = gates.flatMap((g) => {
+  const bars = gates.flatMap(g => {
     const tile = back.get(g.step)
     return tile ? [{ x: tile.x - pitch / 2, ...g }] : []
   })
@@ -124,10 +124,10 @@ function tideOf(
 ): ValleyLayout['tide'] {
   const reached = Math.max(
     -1,
-    ...placed.filter((p) => p.way === 'back').map((p, i) => (p.tiles.some((t) => t.state === 'done') ? i : -1)),
+    ...placed.filter(p => p.way === 'back').map((p, i) => (p.tiles.some(t => t.state === 'done') ? i : -1)),
   )
   let backs = -1
-  const points = placed.flatMap((p) => {
+  const points = placed.flatMap(p => {
     if (p.way === 'back') backs += 1
     return p.way === 'down' || backs <= reached ? [{ x: p.x, tide: p.tiles.at(-1)!.tide }] : []
   })
@@ -135,18 +135,18 @@ function tideOf(
   const last = points.at(-1)!
   const series = [...points, { x: Math.min(width, last.x + 20), tide: last.tide }]
   const sum = (tide: Tile['tide'], upTo: number) => itemKinds.slice(0, upTo).reduce((n, k) => n + tide[k], 0)
-  const highest = Math.max(1, ...[...profile.down, ...profile.back].map((t) => sum(t.tide, itemKinds.length)))
+  const highest = Math.max(1, ...[...profile.down, ...profile.back].map(t => sum(t.tide, itemKinds.length)))
   const y = scaleLinear([0, highest], [height - 3, height - foot])
   return itemKinds
     .map((kind, i) => ({
       kind,
-      used: series.some((p) => p.tide[kind] > 0),
+      used: series.some(p => p.tide[kind] > 0),
       d: area<(typeof series)[number]>(
-        (p) => p.x,
-        (p) => y(sum(p.tide, i)),
-        (p) => y(sum(p.tide, i + 1)),
+        p => p.x,
+        p => y(sum(p.tide, i)),
+        p => y(sum(p.tide, i + 1)),
       ).curve(curveStepAfter)(series)!,
     }))
-    .filter((s) => s.used)
+    .filter(s => s.used)
     .map(({ kind, d }) => ({ kind, d }))
 }

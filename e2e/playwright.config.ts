@@ -1,0 +1,33 @@
+import { defineConfig } from '@playwright/test'
+
+const flags = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--use-fake-ui-for-media-stream',
+  '--use-fake-device-for-media-stream',
+]
+
+/** Browser tests on the real interface: Debian's Chromium, a server and a database of their own for each worker. */
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.e2e.ts',
+  workers: 2,
+  fullyParallel: false,
+  timeout: 240_000,
+  expect: { timeout: 20_000 },
+  retries: 0,
+  forbidOnly: true,
+  outputDir: '../test-results',
+  reporter: [['list'], ['json', { outputFile: process.env.E2E_REPORT ?? '../test-results/e2e.json' }]],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: '/usr/bin/chromium', args: flags },
+    actionTimeout: 20_000,
+    trace: 'off',
+  },
+})

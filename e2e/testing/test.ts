@@ -1,0 +1,65 @@
+import { expect, test as base, type Page } from '@playwright/test'
+import { testServer, type TestServer } from './server.ts'
+
+/** Every worker has a server of its own with the demo loaded. */
+export const test = base.extend<{ baseURL: string }, { server: TestServer }>({
+  server: [
+    async ({}, use) => {
+      const server = await testServer()
+      await use(server)
+      await server.end()
+    },
+    { scope: 'worker', timeout: 120_000 },
+  ],
+  baseURL: async ({ server }, use) => use(server.url),
+})
+export { expect }
+
+/** Signs in with a demo account by one tap. */
+export async function signIn(page: Page, name: string): Promise<void> {
+  await page.goto('/sign-in')
+  await page.getByRole('button', { name }).click()
+  await expect(page.getByRole('heading', { name: /stand/ })).toBeVisible()
+}
+
+/** The count beside a kind in the head: what is off the machine. */
+export const off = (page: Page, words: string | RegExp) =>
+  page.getByRole('banner').getByRole('listitem').filter({ hasText: words })
+
+/** Taps the photo at shares of its width and height. */
+export async function tapPhoto(page: Page, x: number, y: number): Promise<void> {
+  const stage = page.locator('[data-stage]')
+  await expect(stage.locator('img')).toHaveJSProperty('complete', true)
+  const box = (await stage.boundingBox())!
+  await stage.click({ position: { x: box.width * x, y: box.height * y } })
+}
+
+/** True when nothing waits on this device any more. */
+export const nothingWaits = (page: Page) =>
+  expect
+    .poll(
+      () =>
+        page.evaluate(
+          () =>
+            new Promise<number>((done, fail) => {
+              const open = indexedDB.open('dialytica')
+              open.onerror = () => fail(open.error)
+              open.onsuccess = () => {
+                const asked = open.result.transaction(['events', 'photos'])
+                const counts = ['events', 'photos'].map(
+                  name =>
+                    new Promise<number>(have => {
+                      const count = asked.objectStore(name).count()
+                      count.onsuccess = () => have(count.result)
+                    }),
+                )
+                void Promise.all(counts).then(([a, b]) => {
+                  open.result.close()
+                  done(a! + b!)
+                })
+              }
+            }),
+        ),
+      { timeout: 30_000 },
+    )
+    .toBe(0)

@@ -1,0 +1,86 @@
+import { readFileSync, rmSync, mkdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { needChromium, needMariaDb, needModules, needNode, needPages } from './machine.mjs'
+import { running, startMariaDb } from './mariadb.mjs'
+import { root } from './paths.mjs'
+import { openly } from './run.mjs'
+import { step } from './say.mjs'
+
+/**
+ * Everything that must hold: lint, types, unit, API and browser tests, on a database of their own. The last line gives
+ * the sums of all of them; lint and types count as one each.
+ */
+const results = join(root, 'test-results')
+const folder = join(root, '.data', 'test-mariadb')
+const sums = { passed: 0, failed: 0 }
+const add = (passed, failed) => {
+  sums.passed += passed
+  sums.failed += failed
+}
+
+const only = process.argv[2]
+const wanted = name => !only || only.split(',').includes(name)
+
+async function check(name, command, args) {
+  if (!wanted(name)) return
+  console.log(`\n${name}`)
+  const status = await openly(command, args, { cwd: root })
+  add(status === 0 ? 1 : 0, status === 0 ? 0 : 1)
+}
+
+/** Adds what a report says; a suite that ended badly without saying why counts as one failure. */
+function read(file, count, status) {
+  try {
+    const [passed, failed] = count(JSON.parse(readFileSync(file, 'utf8')))
+    add(passed, failed || (status === 0 ? 0 : 1))
+  } catch {
+    add(0, 1)
+  }
+}
+
+async function vitest(name, env) {
+  if (!wanted(name)) return
+  console.log(`\n${name}`)
+  const report = join(results, `${name}.json`)
+  const projects = { unit: ['--project', 'core', '--project', 'web'], api: ['--project', 'api'] }[name]
+  const args = ['vitest', 'run', ...projects, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`]
+  const status = await openly('npx', args, { cwd: root, env })
+  read(report, r => [r.numPassedTests, r.numFailedTests], status)
+}
+
+async function browser(env) {
+  if (!wanted('browser')) return
+  console.log('\nbrowser')
+  const report = join(results, 'e2e.json')
+  const args = ['playwright', 'test', '--config', 'e2e/playwright.config.ts', ...process.argv.slice(3)]
+  const status = await openly('npx', args, { cwd: root, env: { ...env, E2E_REPORT: report } })
+  read(report, r => [r.stats.expected + r.stats.flaky, r.stats.unexpected], status)
+}
+
+needNode()
+await needMariaDb()
+await needModules()
+await needChromium()
+await needPages()
+rmSync(results, { recursive: true, force: true })
+mkdirSync(results, { recursive: true })
+
+const left = running(folder)
+if (left) {
+  process.kill(left.pid, 'SIGKILL')
+  while (running(folder)) await new Promise(done => setTimeout(done, 50))
+}
+rmSync(folder, { recursive: true, force: true })
+const database = await step('Starting a database for the tests', () => startMariaDb(folder))
+const env = { ...process.env, DATABASE_URL: database.url() }
+try {
+  await check('lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
+  await check('types', 'npm', ['run', '--silent', 'types'])
+  await vitest('unit', env)
+  await vitest('api', env)
+  await browser(env)
+} finally {
+  await database.stop()
+}
+console.log(`\n${sums.passed} passed, ${sums.failed} failed`)
+process.exit(sums.failed ? 1 : 0)
