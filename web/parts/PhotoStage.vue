@@ -57,6 +57,11 @@ const address = computed(() =>
   src.value && tries.value && src.value.startsWith('/') ? `${src.value}?again=${tries.value}` : src.value,
 )
 
+const picture = ref<HTMLElement | null>(null)
+/** A new photo takes the keys, unless somebody is writing. */
+watch(picture, at => {
+  if (at && props.glyph && !document.activeElement?.matches('input, select')) at.focus({ preventScroll: true })
+})
 const cross = ref<{ x: number; y: number } | null>(null)
 function place(event: MouseEvent): void {
   if (!props.photo || !props.glyph) return
@@ -89,6 +94,7 @@ const said = (m: ShownMark) =>
   <div ref="frame" class="stage">
     <template v-if="photo && width">
       <div
+        ref="picture"
         class="picture"
         :style="{ left: `${area.x}px`, top: `${area.y}px`, width: `${area.width}px`, height: `${area.height}px` }"
         :tabindex="glyph ? 0 : undefined"

@@ -33,6 +33,7 @@ async function leave(): Promise<void> {
 
 <style scoped>
 .head {
+  flex: none;
   display: flex;
   flex-wrap: wrap;
   align-items: stretch;

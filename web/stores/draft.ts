@@ -89,11 +89,11 @@ export const useDraft = defineStore('draft', () => {
   }
 
   /** Records the step in hand; returns why not, when it cannot be. */
-  async function record(): Promise<string | null> {
+  function record(): string | null {
     if (isEmpty.value) return 'Take a photo or touch what comes off first.'
     const posture = job.standing.posture
     const done = { ...step.value, ...(posture !== 'upright' && { posture }) }
-    const refusal = await job.record('step-recorded', { step: JSON.parse(JSON.stringify(done)) as Step })
+    const refusal = job.record('step-recorded', { step: JSON.parse(JSON.stringify(done)) as Step })
     if (refusal) return refusal.message
     past.value = []
     photo.value = null

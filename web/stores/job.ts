@@ -109,8 +109,11 @@ export const useJob = defineStore('job', () => {
     live.value = false
   }
 
-  /** Makes an event of this device. Returns the reason when the state refuses it; nothing is recorded then. */
-  async function record<K extends EventName>(kind: K, body: BodyOf<K>): Promise<Refusal | null> {
+  /**
+   * Makes an event of this device: folded before this returns, kept and sent after. Returns the reason when the state
+   * refuses it; nothing is recorded then.
+   */
+  function record<K extends EventName>(kind: K, body: BodyOf<K>): Refusal | null {
     const person = useSession().person
     if (!id.value || !person) return { code: 1, message: 'Sign in and open a job first' }
     const event = {
@@ -125,7 +128,7 @@ export const useJob = defineStore('job', () => {
     const folded = fold(state.value, event)
     if (!folded.ok) return folded.refusal
     pending.value = [...pending.value, event]
-    await outbox.keep(event)
+    void outbox.keep(event)
     return null
   }
 

@@ -21,16 +21,9 @@ export const useRefit = defineStore('refit', () => {
   const fitted = shallowRef<Fitted[]>([])
 
   /** Settles so many of a debt; the first one of a job turns it to the return. Returns why not, when it is refused. */
-  async function fit(
-    r: ReturnStep,
-    debt: Debt,
-    how: Settlement,
-    count: number,
-    marks?: string[],
-  ): Promise<string | null> {
-    if (['intake', 'descent', 'bench'].includes(job.state.phase.name))
-      await job.record('phase-changed', { phase: 'return' })
-    const refusal = await job.record('debt-settled', { debt: debt.id, how, count, ...(marks?.length && { marks }) })
+  function fit(r: ReturnStep, debt: Debt, how: Settlement, count: number, marks?: string[]): string | null {
+    if (['intake', 'descent', 'bench'].includes(job.state.phase.name)) job.record('phase-changed', { phase: 'return' })
+    const refusal = job.record('debt-settled', { debt: debt.id, how, count, ...(marks?.length && { marks }) })
     if (refusal) return refusal.message
     fitted.value = [...fitted.value, { step: r.step.id, debt: debt.id, how, count, ...(marks?.length && { marks }) }]
     done()
@@ -44,7 +37,7 @@ export const useRefit = defineStore('refit', () => {
   }
 
   /** Settles the next piece of a step, in the order of its moves. */
-  async function fitNext(r: ReturnStep, how?: Settlement): Promise<string | null> {
+  function fitNext(r: ReturnStep, how?: Settlement): string | null {
     const debt = r.debts.find(d => owedCount(d) > 0)
     if (!debt) return null
     const mark = openMark(r, debt)
@@ -52,7 +45,7 @@ export const useRefit = defineStore('refit', () => {
   }
 
   /** Settles all that is left of a debt at once. */
-  function fitAll(r: ReturnStep, debt: Debt, how?: Settlement): Promise<string | null> {
+  function fitAll(r: ReturnStep, debt: Debt, how?: Settlement): string | null {
     const marks = r.step.marks
       .filter(m => m.move === debt.id && m.path.length === 1 && !debt.marks.includes(m.id))
       .map(m => m.id)
@@ -60,10 +53,10 @@ export const useRefit = defineStore('refit', () => {
   }
 
   /** Gives one piece back: it is off the machine again. */
-  async function reopen(step: string, debt: Debt, mark?: string): Promise<string | null> {
+  function reopen(step: string, debt: Debt, mark?: string): string | null {
     const how = (['refitted', 'replaced', 'scrapped', 'missing'] as const).find(h => debt.settled[h] > 0)
     if (!how) return null
-    const refusal = await job.record('step-reopened', {
+    const refusal = job.record('step-reopened', {
       step,
       debts: [{ debt: debt.id, how, count: 1, marks: mark ? [mark] : [] }],
     })
@@ -71,12 +64,12 @@ export const useRefit = defineStore('refit', () => {
   }
 
   /** Takes back what was fitted last on this device. */
-  async function undo(): Promise<string | null> {
+  function undo(): string | null {
     const last = fitted.value.at(-1)
     if (!last) return null
     fitted.value = fitted.value.slice(0, -1)
     const { step, debt, how, count, marks } = last
-    const refusal = await job.record('step-reopened', { step, debts: [{ debt, how, count, marks: marks ?? [] }] })
+    const refusal = job.record('step-reopened', { step, debts: [{ debt, how, count, marks: marks ?? [] }] })
     return refusal?.message ?? null
   }
 

@@ -22,7 +22,7 @@ const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
 
 async function close(clean: boolean): Promise<void> {
   const text = note.value.trim()
-  const refusal = await job.record('job-closed', { clean, ...(text && { note: text }) })
+  const refusal = job.record('job-closed', { clean, ...(text && { note: text }) })
   refused.value = Boolean(refusal)
   problem.value = refusal ? refusal.message : ''
   if (!refusal) await router.push(`/jobs/${job.id}/valley`)

@@ -64,8 +64,7 @@ async function comeIn(): Promise<void> {
     const id = v4()
     await job.open(id, true)
     const opened = { unit: what.id, family: of.family, complaint: complaint.value.trim(), plate: plate.value.trim() }
-    const refusal =
-      (await job.record('job-opened', opened)) ?? (await job.record('phase-changed', { phase: 'descent' }))
+    const refusal = job.record('job-opened', opened) ?? job.record('phase-changed', { phase: 'descent' })
     if (refusal) throw new Error(refusal.message)
     await router.replace(`/jobs/${id}/descent`)
   } catch (error) {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { describe, glyphOf, subject, zoneTitle, type Glyph as GlyphKind } from '@dialytica/core'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { takePhoto } from '../data/take-photo.ts'
 import { viewOf } from '../devices/away.ts'
@@ -52,6 +52,11 @@ const marks = computed<ShownMark[]>(() =>
   }),
 )
 watch(looked, () => (zoning.value = false))
+/** Whoever opens the machine by a key goes on by keys. */
+watch(zoning, async open => {
+  await nextTick()
+  if (open) document.querySelector<SVGElement>('[role=radio][tabindex="0"]')?.focus()
+})
 
 async function keep(blob: Promise<Blob> | Blob): Promise<void> {
   busy.value = true
@@ -75,10 +80,10 @@ function pick(kind: GlyphKind): void {
   draft.glyph = kind
   if (kind === 'posture' || (!photo.value && kind !== 'mark')) draft.beginMove(kind)
 }
-async function stepDown(): Promise<void> {
+function stepDown(): void {
   if (looked.value) return void router.replace({ query: {} })
-  if (readOnly.value) return
-  problem.value = (await draft.record()) ?? ''
+  if (readOnly.value || busy.value) return
+  problem.value = draft.record() ?? ''
   if (!problem.value) chime()
 }
 function setZone(zone: string): void {
@@ -89,6 +94,11 @@ function tapMark(id: string): void {
   const mark = draft.step.marks.find(m => m.id === id)
   if (mark?.move === draft.move?.id) draft.removeMark(id)
   else draft.choose(mark?.move ?? null)
+}
+function count(by: number): void {
+  const move = draft.move
+  if (looked.value || !move || !('count' in move) || move.count + by < 1) return
+  draft.retell({ ...move, count: move.count + by })
 }
 function putIn(cell: string): void {
   if (draft.move && !looked.value) draft.retell({ ...draft.move, cell })
@@ -109,6 +119,8 @@ useKeys({
   PageDown: forth,
   PageUp: back,
   u: () => draft.undo(),
+  '+': () => count(1),
+  '-': () => count(-1),
   z: () => (zoning.value = !zoning.value),
   d: () => router.push(`/jobs/${job.id}/close`),
   Escape: () => (zoning.value ? (zoning.value = false) : looked.value && router.replace({ query: {} })),

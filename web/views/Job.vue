@@ -3,6 +3,7 @@ import { onBeforeUnmount, watch } from 'vue'
 import { RouterLink, RouterView, useRoute } from 'vue-router'
 import { useWakeLock } from '@vueuse/core'
 import JobHead from '../parts/JobHead.vue'
+import KeyHelp from '../parts/KeyHelp.vue'
 import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
 
@@ -40,6 +41,7 @@ onBeforeUnmount(() => {
     <template v-else-if="job.state.opened">
       <JobHead />
       <RouterView class="phase" />
+      <KeyHelp />
     </template>
     <p v-else class="lost">Opening the job.</p>
   </div>

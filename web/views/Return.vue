@@ -12,6 +12,7 @@ import {
   type Debt,
   type Settlement,
 } from '@dialytica/core'
+import { onLongPress, useSwipe } from '@vueuse/core'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
@@ -87,8 +88,8 @@ watch(held, now => now && alarm(), { immediate: true })
 const ahead = computed(() => (gate.value ? gate.value.at - index.value : 0))
 const zonesOf = (ids: readonly string[]) => ids.map(z => zoneTitle(job.family, z)).join(' and ')
 
-async function tell(act: Promise<string | null>): Promise<void> {
-  problem.value = (await act) ?? ''
+function tell(refusal: string | null): void {
+  problem.value = refusal ?? ''
 }
 function goTo(i: number): void {
   const step = plan.value[Math.max(0, Math.min(plan.value.length - 1, i))]?.step.id
@@ -96,13 +97,13 @@ function goTo(i: number): void {
 }
 function forth(how?: Settlement): void {
   if (!r.value) return
-  if (r.value.owes > 0 && !readOnly.value && !held.value) void tell(refit.fitNext(r.value, how))
+  if (r.value.owes > 0 && !readOnly.value && !held.value) tell(refit.fitNext(r.value, how))
   else if (held.value) problem.value = 'Settle what is behind the gate first, or say why it is closed all the same.'
   else if (allBack.value && index.value === plan.value.length - 1) void router.push(`/jobs/${job.id}/close`)
   else goTo(index.value + 1)
 }
 function all(): void {
-  if (r.value && next.value && !readOnly.value && !held.value) void tell(refit.fitAll(r.value, next.value))
+  if (r.value && next.value && !readOnly.value && !held.value) tell(refit.fitAll(r.value, next.value))
 }
 function tapMark(id: string): void {
   const mark = r.value?.step.marks.find(m => m.id === id)
@@ -110,24 +111,18 @@ function tapMark(id: string): void {
   if (!r.value || !mark || !debt || readOnly.value) return
   const single = mark.path.length === 1
   if (debt.marks.includes(id) || owedCount(debt) === 0)
-    void tell(refit.reopen(r.value.step.id, debt, single ? id : undefined))
+    tell(refit.reopen(r.value.step.id, debt, single ? id : undefined))
   else if (held.value) forth()
   else
-    void tell(
-      refit.fit(r.value, debt, debt.item === 'consumable' ? 'replaced' : 'refitted', 1, single ? [id] : undefined),
-    )
+    tell(refit.fit(r.value, debt, debt.item === 'consumable' ? 'replaced' : 'refitted', 1, single ? [id] : undefined))
 }
-async function passGate(): Promise<void> {
+function passGate(): void {
   if (!reason.value.trim()) {
     problem.value = 'Say why it is closed all the same: it stays in the record.'
     return
   }
   const owed = gate.value!.behind.map(d => d.id)
-  await tell(
-    job
-      .record('gate-passed', { step: r.value!.step.id, reason: reason.value.trim(), owed })
-      .then(x => x?.message ?? null),
-  )
+  tell(job.record('gate-passed', { step: r.value!.step.id, reason: reason.value.trim(), owed })?.message ?? null)
 }
 /** What comes after, so that the hand can get ready. */
 const after = computed(() =>
@@ -147,11 +142,20 @@ useKeys({
   u: () => tell(refit.undo()),
   d: () => router.push(`/jobs/${job.id}/close`),
 })
+/** By touch: a swipe turns the page, a long press on the strong action fits all that is left of a group. */
+const page = ref<HTMLElement | null>(null)
+const strong = ref<HTMLElement | null>(null)
+useSwipe(page, {
+  threshold: 90,
+  onSwipeEnd: (_, way) =>
+    way === 'left' ? goTo(index.value + 1) : way === 'right' ? goTo(index.value - 1) : undefined,
+})
+onLongPress(strong, all, { delay: 700, modifiers: { prevent: true } })
 const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as const } : undefined))
 </script>
 
 <template>
-  <main class="return">
+  <main ref="page" class="return">
     <h1 v-if="!r" class="sr">Return</h1>
     <div class="valley"><JobValley :at="at" /></div>
     <p v-if="!r" class="empty">Nothing is off this machine. Record the way down first; the way back follows from it.</p>
@@ -237,7 +241,7 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
       </section>
       <div class="act">
         <button class="btn big" type="button" aria-label="Back one step" @click="goTo(index - 1)">Back</button>
-        <button class="btn go big" type="button" @click="forth()">{{ label }} <kbd>Space</kbd></button>
+        <button ref="strong" class="btn go big" type="button" @click="forth()">{{ label }} <kbd>Space</kbd></button>
       </div>
     </template>
   </main>

@@ -38,7 +38,7 @@ const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(
   <main class="whole">
     <h1 class="sr">Valley of the job</h1>
     <div class="valley"><JobValley /></div>
-    <section class="words">
+    <section class="words" aria-label="What happened" tabindex="0">
       <h2>{{ job.state.opened?.complaint || 'No complaint noted' }}</h2>
       <p>
         {{ job.state.order.size }} steps down, {{ owing.filter(p => p.owes === 0).length }} of
@@ -59,7 +59,7 @@ const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(
         </li>
       </ul>
     </section>
-    <section class="balance" aria-label="Balance">
+    <section class="balance" aria-label="Balance" tabindex="0">
       <table>
         <thead>
           <tr>

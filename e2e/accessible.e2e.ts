@@ -1,0 +1,71 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, signIn, tapPhoto, test } from './testing/test.ts'
+import type { Page } from '@playwright/test'
+
+const rules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice']
+async function scan(page: Page, view: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(rules).analyze()
+  expect(
+    violations.map(
+      v =>
+        `${view}: ${v.id} ${v.nodes
+          .map(n => n.target.join(' '))
+          .slice(0, 4)
+          .join(', ')}`,
+    ),
+  ).toEqual([])
+}
+
+for (const theme of ['bench', 'cellar'] as const)
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 390, height: 844 },
+  ])
+    test(`every view, ${theme}, ${size.width} wide`, async ({ page }) => {
+      await page.setViewportSize(size)
+      await page.addInitScript(name => localStorage.setItem('theme', name), theme)
+      await page.goto('/sign-in')
+      await expect(page.getByRole('button', { name: 'Jon Tarrow' })).toBeVisible()
+      await scan(page, 'sign-in')
+      await signIn(page, 'Jon Tarrow')
+      await scan(page, 'floor')
+      await page.goto('/come-in')
+      await page.getByLabel('Rating plate').fill('NEW-1 77')
+      await expect(page.getByText('Kind of machine')).toBeVisible()
+      await scan(page, 'come-in')
+      await page.goto('/models')
+      await expect(page.getByRole('heading', { level: 2 })).toBeVisible()
+      await scan(page, 'models')
+
+      const jobs = (await (await page.request.get('/api/jobs')).json()) as {
+        id: string
+        summary: { complaint: string }
+      }[]
+      const id = (words: string) => jobs.find(j => j.summary.complaint.includes(words))!.id
+      await page.goto(`/jobs/${id('Trips the breaker')}/descent`)
+      await expect(page.getByRole('button', { name: /^Step down/ })).toBeVisible()
+      await scan(page, 'descent without a photo')
+      await page.getByRole('button', { name: /^Photo/ }).click()
+      await tapPhoto(page, 0.5, 0.5)
+      await tapPhoto(page, 0.6, 0.6)
+      await scan(page, 'descent')
+      await page
+        .getByRole('group', { name: 'What is known of it' })
+        .getByRole('button', { name: /drive$/ })
+        .click()
+      await scan(page, 'descent, telling')
+      await page.getByRole('button', { name: /Choose the zone/ }).click()
+      await scan(page, 'descent, zone')
+      await page.goto(`/jobs/${id('Auto-dosing')}/descent?step=none`)
+      await page.goto(`/jobs/${id('counterweight')}/return`)
+      await expect(page.locator('[data-mark]').first()).toBeVisible()
+      await scan(page, 'return')
+      await page.goto(`/jobs/${id('Auto-dosing')}/valley`)
+      await expect(page.getByRole('table')).toBeVisible()
+      await scan(page, 'valley')
+      await page.goto(`/jobs/${id('counterweight')}/close`)
+      await page.getByRole('button', { name: 'Close clean' }).click()
+      await expect(page.getByRole('alert')).toBeVisible()
+      await page.getByRole('button', { name: 'Close with debts' }).click()
+      await scan(page, 'close')
+    })

@@ -1,0 +1,78 @@
+import { expect, nothingWaits, off, signIn, tapPhoto, test } from './testing/test.ts'
+
+test('two browsers on one job see each other within a second', async ({ browser, server }) => {
+  const open = async (name: string) => {
+    const page = await (
+      await browser.newContext({ baseURL: server.url, viewport: { width: 1280, height: 800 } })
+    ).newPage()
+    await signIn(page, name)
+    await page.getByRole('link', { name: /Go on with TL-60 0098-7712/ }).click()
+    await expect(page.getByRole('heading', { name: 'Descent, step 12' })).toBeAttached()
+    return page
+  }
+  const [jon, pia] = [await open('Jon Tarrow'), await open('Pia Sandel')]
+  const step = (n: number) => ({ name: `Descent, step ${n}`, exact: true })
+
+  for (const [here, there, n] of [
+    [jon, pia, 13],
+    [pia, jon, 14],
+    [jon, pia, 15],
+  ] as const) {
+    await here.getByRole('button', { name: /^Photo/ }).click()
+    await tapPhoto(here, 0.5, 0.5)
+    const seen = there.getByRole('heading', step(n)).waitFor({ state: 'attached' })
+    await here.getByRole('button', { name: /^Step down/ }).click()
+    await here.getByRole('heading', step(n)).waitFor({ state: 'attached' })
+    await seen
+  }
+  await expect(off(pia, '7 fasteners')).toBeVisible()
+  await expect(off(jon, '7 fasteners')).toBeVisible()
+
+  // the photo that one took is seen by the other
+  await pia.getByRole('button', { name: /Down, step 14,/ }).click()
+  await expect(pia.locator('[data-stage] img, main img').first()).toHaveJSProperty('complete', true)
+  await expect
+    .poll(() =>
+      pia
+        .locator('main img')
+        .first()
+        .evaluate(i => (i as HTMLImageElement).naturalWidth),
+    )
+    .toBeGreaterThan(100)
+
+  // a mark fitted by one is done for the other
+  for (const page of [jon, pia]) {
+    await page.getByRole('link', { name: 'Return', exact: true }).click()
+    await expect(page.getByRole('button', { name: /Fit fastener 1/ })).toBeVisible()
+  }
+  await jon.getByRole('button', { name: /Fit fastener 1/ }).click()
+  await expect(pia.getByRole('button', { name: /Fit fastener 1 done/ })).toBeVisible()
+  await nothingWaits(jon)
+  await nothingWaits(pia)
+})
+
+test('what the server refuses is kept, with its reason, for the person to resolve', async ({ browser, server }) => {
+  const open = async (name: string) => {
+    const page = await (
+      await browser.newContext({ baseURL: server.url, viewport: { width: 1280, height: 800 } })
+    ).newPage()
+    await signIn(page, name)
+    await page.getByRole('link', { name: /Go on with FL-84 2231-0388/ }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('drawer housing')
+    return page
+  }
+  const [jon, pia] = [await open('Jon Tarrow'), await open('Pia Sandel')]
+  // Jon's device cannot reach the server while both fit the same part.
+  await jon.context().route('**/api/**', r => r.abort())
+  await jon.getByRole('button', { name: /^Fitted/ }).click()
+  await expect(jon.getByRole('status')).toContainText('The server does not answer')
+  await pia.getByRole('button', { name: /^Fitted/ }).click()
+  await nothingWaits(pia)
+  await jon.context().unroute('**/api/**')
+  const refused = jon.getByRole('button', { name: '1 refused' })
+  await refused.click()
+  await expect(jon.getByRole('status')).toContainText(/more than is owed|already done/)
+  await jon.getByRole('button', { name: 'Let it go' }).click()
+  await expect(refused).toBeHidden()
+  await expect(off(jon, '1 part')).toBeVisible()
+})
