@@ -1,0 +1,37 @@
+import { parseArgs } from 'node:util'
+import { appendBatch } from './append-batch.ts'
+import { firstViewScript } from './first-view-script.ts'
+import { foldOneEvent } from './fold-one-event.ts'
+import type { Line, Measure } from './line.ts'
+import { takeInPhoto } from './take-in-photo.ts'
+
+const lines: Record<string, Measure> = {
+  'fold-one-event': foldOneEvent,
+  'append-batch': appendBatch,
+  'take-in-photo': takeInPhoto,
+  'first-view-script': firstViewScript,
+}
+
+const { values } = parseArgs({ options: { json: { type: 'boolean' }, only: { type: 'string' } } })
+if (values.only && !lines[values.only]) {
+  console.error(`There is no line ${values.only}. Lines: ${Object.keys(lines).join(', ')}`)
+  process.exit(2)
+}
+
+const row = (l: Line) =>
+  [
+    l.name.padEnd(20),
+    `${l.figure.toPrecision(4)} ${l.unit}`.padStart(12),
+    `× ${l.ratio.toFixed(2)}`.padStart(9),
+    l.holds ? 'holds' : 'MISSED',
+    `${l.target}; against ${l.against}`,
+  ].join('  ')
+
+let missed = 0
+for (const [name, measure] of Object.entries(lines)) {
+  if (values.only && values.only !== name) continue
+  const line = await measure()
+  if (!line.holds) missed += 1
+  console.log(values.json ? JSON.stringify(line) : row(line))
+}
+process.exit(missed ? 1 : 0)
