@@ -8,7 +8,7 @@ export default defineConfig({
       {
         test: {
           name: 'core',
-          include: ['core/**/*.test.ts', 'demo/**/*.test.ts', 'scripts/**/*.test.ts'],
+          include: ['core/**/*.test.ts', 'demo/**/*.test.ts'],
           environment: 'node',
         },
       },
@@ -17,10 +17,10 @@ export default defineConfig({
         test: {
           name: 'api',
           globalSetup: ['server/testing/database.ts'],
-          include: ['server/**/*.test.ts'],
+          include: ['server/**/*.test.ts', 'scripts/**/*.test.ts'],
           environment: 'node',
           fileParallelism: false,
-          testTimeout: 60_000,
+          testTimeout: 180_000,
           hookTimeout: 60_000,
         },
       },

@@ -76,7 +76,10 @@ const views = {
   },
   async valley() {
     await page.goto(`${base}/jobs/${await job('Auto-dosing')}/valley`)
-    await page.getByRole('button', { name: /Back, step 1,/ }).waitFor()
+    await page
+      .getByRole('button', { name: /Back, steps? / })
+      .first()
+      .waitFor()
   },
   async close() {
     await page.goto(`${base}/jobs/${await job('counterweight')}/close`)

@@ -49,4 +49,14 @@ const emit = defineEmits<{ pick: [glyph: GlyphKind] }>()
 .on .word {
   display: inline;
 }
+@media (max-width: 1000px) {
+  .bar {
+    display: grid;
+    grid-template-columns: repeat(6, 1fr);
+  }
+  kbd,
+  .on .word {
+    display: none;
+  }
+}
 </style>

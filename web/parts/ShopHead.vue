@@ -85,6 +85,13 @@ nav a.here {
   }
 }
 @media (max-width: 600px) {
+  .right :deep(.btn) {
+    padding: 0 10px;
+    white-space: nowrap;
+  }
+  .right :deep(kbd) {
+    display: none;
+  }
   .right {
     width: 100%;
     justify-content: flex-end;

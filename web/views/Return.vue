@@ -429,9 +429,11 @@ h1 {
   .say > .hints,
   .say > .moves,
   .say > .note,
-  .say > .how,
-  .say > .after {
+  .say > .how {
     order: 2;
+  }
+  .say > .after {
+    display: none;
   }
   .gate {
     order: 3;

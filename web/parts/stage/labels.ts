@@ -24,7 +24,7 @@ const overlaps = (
  * leaves the picture; where all are taken, the first. Upper left corners are returned, in the order of the marks.
  */
 export function placeLabels(marks: readonly Labelled[], width: number, bottom: number): PlacedLabel[] {
-  const taken = marks.map(m => ({ x: m.x - 22, y: m.y - 22, w: 44, h: 44 }))
+  const taken = marks.map(m => ({ x: m.x - 18, y: m.y - 18, w: 36, h: 36 }))
   return marks.map(({ x, y, label }) => {
     const w = widthOf(label)
     const spots = [
