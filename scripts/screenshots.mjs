@@ -52,23 +52,17 @@ const views = {
     await stage.waitFor()
     const box = await stage.boundingBox()
     const tap = (x, y) => page.mouse.click(box.x + box.width * x, box.y + box.height * y)
+    // where the things of this scene are on the average photo
+    const at = (x, y) => tap(0.5 + (x - 0.5) * 1.09, 0.5 + (y - 0.5) * 1.09)
     await page.keyboard.press('3')
-    await tap(0.83, 0.69)
-    await page.keyboard.press('4')
-    for (const [x, y] of [
-      [0.93, 0.68],
-      [0.95, 0.78],
-      [0.94, 0.9],
-    ])
-      await tap(x, y)
+    await at(0.83, 0.69)
     await page.keyboard.press('1')
-    await tap(0.885, 0.31)
-  },
-  async descentStep() {
-    const id = await job('Auto-dosing')
-    await page.goto(`${base}/jobs/${id}/descent`)
-    await page.getByRole('button', { name: /Down, step 7/ }).click()
-    await page.locator('[data-mark]').first().waitFor()
+    await at(0.887, 0.31)
+    await page
+      .getByRole('group', { name: 'What is known of it' })
+      .getByRole('button', { name: /drive$/ })
+      .click()
+    await page.getByRole('button', { name: '8 mm', exact: true }).click()
   },
   async return() {
     await page.goto(`${base}/jobs/${await job('counterweight')}/return`)

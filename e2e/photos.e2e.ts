@@ -1,0 +1,67 @@
+import sharp from 'sharp'
+import { expect, nothingWaits, signIn, tapPhoto, test } from './testing/test.ts'
+import type { Page } from '@playwright/test'
+
+async function open(page: Page): Promise<void> {
+  await signIn(page, 'Jon Tarrow')
+  await page.getByRole('link', { name: /Go on with FL-70 5500-0126/ }).click()
+  await expect(page.getByRole('button', { name: /^Step down/ })).toBeVisible()
+}
+
+test('a file and the camera of the device serve as well as the simulated one', async ({ page }) => {
+  await open(page)
+  const bytes = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#7a8a90' } })
+    .jpeg()
+    .toBuffer()
+  await page.locator('input[type=file]').setInputFiles({ name: 'bracket.jpg', mimeType: 'image/jpeg', buffer: bytes })
+  await tapPhoto(page, 0.5, 0.5)
+  await page.getByRole('button', { name: /^Step down/ }).click()
+  await page.getByRole('button', { name: 'Device camera' }).click()
+  const video = page.locator('video')
+  await expect.poll(() => video.evaluate(v => (v as HTMLVideoElement).videoWidth)).toBeGreaterThan(0)
+  await page.getByRole('button', { name: 'Take it' }).click()
+  await tapPhoto(page, 0.4, 0.4)
+  await page.getByRole('button', { name: /^Step down/ }).click()
+  await nothingWaits(page)
+  const jobs = (await (await page.request.get('/api/jobs?state=open')).json()) as {
+    unit: { serial: string }
+    summary: { photo: { hash: string } }
+  }[]
+  const { hash } = jobs.find(j => j.unit.serial === '5500-0126')!.summary.photo
+  expect((await page.request.get(`/api/photos/${hash}/thumb`)).status()).toBe(200)
+})
+
+test('a file that is no picture is refused with what to do, and nothing else is lost', async ({ page }) => {
+  await open(page)
+  await page.getByRole('button', { name: 'clip', exact: true }).click()
+  await expect(page.getByRole('list', { name: 'Moves of this step' })).toContainText('one clip')
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') })
+  await expect(page.getByRole('alert')).toContainText('choose a JPEG')
+  await expect(page.getByRole('list', { name: 'Moves of this step' })).toContainText('one clip')
+})
+
+test('an address that is not there, and a job of nobody, say what to do', async ({ page }) => {
+  await signIn(page, 'Jon Tarrow')
+  await page.goto('/jobs/00000000-0000-4000-8000-000000000000/descent')
+  await expect(page.getByRole('heading', { name: 'This job cannot be opened.' })).toBeVisible()
+  await page.getByRole('link', { name: 'To the floor' }).click()
+  await expect(page.getByRole('heading', { name: /stand/ })).toBeVisible()
+  await page.goto('/nowhere')
+  await expect(page.getByRole('heading', { name: /stand/ })).toBeVisible()
+})
+
+test('who signs out is asked again; a wrong password says so', async ({ page }) => {
+  await signIn(page, 'Mara Okwell')
+  await page.getByRole('button', { name: 'Sign out' }).click()
+  await page.goto('/models')
+  await expect(page).toHaveURL(/sign-in\?to=/)
+  await page.getByLabel('Login').fill('mara')
+  await page.getByLabel('Password').fill('wrong')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('alert')).toContainText('Check both')
+  await page.getByLabel('Password').fill('take-it-apart')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('heading', { name: 'Models' })).toBeVisible()
+})
