@@ -71,7 +71,7 @@ test('what was fitted by mistake is taken off again by a tap, and what is not re
 test('a viewer sees the machines and changes nothing', async ({ page }) => {
   await signIn(page, 'Guest at the counter')
   await expect(page.getByRole('link', { name: /A machine comes in/ })).toBeHidden()
-  await page.getByRole('link', { name: /Go on with FL-70/ }).click()
+  await page.getByRole('link', { name: /Go on with FL-70 5500-0126/ }).click()
   await expect(page.getByRole('button', { name: /^Step down/ })).toBeHidden()
   await page.keyboard.press('p')
   await page.getByRole('link', { name: 'Return', exact: true }).click()

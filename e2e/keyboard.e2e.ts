@@ -101,7 +101,7 @@ test('the same job by keyboard and pedals only', async ({ page }) => {
 test('all keys are shown by ?', async ({ page }) => {
   await page.goto('/sign-in')
   await page.getByRole('button', { name: 'Pia Sandel' }).click()
-  await page.getByRole('link', { name: /Go on with FL-70/ }).click()
+  await page.getByRole('link', { name: /Go on with FL-70 5500-0126/ }).click()
   await expect(page.getByRole('heading', { name: /Descent, step/ })).toBeAttached()
   await page.keyboard.press('?')
   await expect(page.getByRole('complementary', { name: 'Keys and pedals' })).toContainText('done, or next')

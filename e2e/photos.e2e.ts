@@ -1,15 +1,17 @@
 import sharp from 'sharp'
-import { expect, nothingWaits, signIn, tapPhoto, test } from './testing/test.ts'
+import { expect, newJob, nothingWaits, signIn, tapPhoto, test } from './testing/test.ts'
 import type { Page } from '@playwright/test'
 
-async function open(page: Page): Promise<void> {
+async function open(page: Page, serial: string): Promise<string> {
   await signIn(page, 'Jon Tarrow')
-  await page.getByRole('link', { name: /Go on with FL-70 5500-0126/ }).click()
+  const path = await newJob(page, serial)
+  await page.goto(`${path}/descent`)
   await expect(page.getByRole('button', { name: /^Step down/ })).toBeVisible()
+  return path
 }
 
 test('a file and the camera of the device serve as well as the simulated one', async ({ page }) => {
-  await open(page)
+  const path = await open(page, '2231-3333')
   const bytes = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#7a8a90' } })
     .jpeg()
     .toBuffer()
@@ -23,16 +25,13 @@ test('a file and the camera of the device serve as well as the simulated one', a
   await tapPhoto(page, 0.4, 0.4)
   await page.getByRole('button', { name: /^Step down/ }).click()
   await nothingWaits(page)
-  const jobs = (await (await page.request.get('/api/jobs?state=open')).json()) as {
-    unit: { serial: string }
-    summary: { photo: { hash: string } }
-  }[]
-  const { hash } = jobs.find(j => j.unit.serial === '5500-0126')!.summary.photo
+  const card = (await (await page.request.get(`/api${path}`)).json()) as { summary: { photo: { hash: string } } }
+  const { hash } = card.summary.photo
   expect((await page.request.get(`/api/photos/${hash}/thumb`)).status()).toBe(200)
 })
 
 test('a file that is no picture is refused with what to do, and nothing else is lost', async ({ page }) => {
-  await open(page)
+  await open(page, '2231-3334')
   await page.getByRole('button', { name: 'clip', exact: true }).click()
   await expect(page.getByRole('list', { name: 'Moves of this step' })).toContainText('one clip')
   await page

@@ -34,6 +34,15 @@ export const needMariaDb = () => packages(['mariadb-server-core'], ['mariadbd', 
 export const needMariaDbClient = () => packages(['mariadb-client'], ['mariadb-dump', 'mariadb'])
 export const needChromium = () => packages(['chromium'], ['chromium'])
 
+/** A plain font for the lettering on the drawn photos; without one they are drawn without lettering. */
+export async function needFont() {
+  if (existsSync('/usr/share/fonts/truetype/liberation') || process.getuid?.() !== 0 || !program('apt-get')) return
+  await step('Installing fonts-liberation (Debian package)', async () => {
+    await quietly('apt-get', ['-qq', 'update'])
+    await quietly('apt-get', ['-qq', 'install', '-y', '--no-install-recommends', 'fonts-liberation'])
+  }).catch(() => console.log('No font could be installed; the drawn photos stay without lettering.'))
+}
+
 export function needNode() {
   const [major, minor] = process.versions.node.split('.').map(Number)
   if (major < 20 || (major === 20 && minor < 19))

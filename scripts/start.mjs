@@ -1,7 +1,7 @@
 import { fork } from 'node:child_process'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
-import { needMariaDb, needModules, needNode, needPages } from './machine.mjs'
+import { needFont, needMariaDb, needModules, needNode, needPages } from './machine.mjs'
 import { startMariaDb } from './mariadb.mjs'
 import { data, root } from './paths.mjs'
 import { fail, step } from './say.mjs'
@@ -39,6 +39,7 @@ await needPages()
 let database = null
 if (!process.env.DATABASE_URL) {
   await needMariaDb()
+  await needFont()
   database = await step('Starting the database', () => startMariaDb(join(data, 'mariadb'))).catch(e => fail(e.message))
 }
 

@@ -31,11 +31,11 @@ const lamp = ({ lamp: { x, y }, dusk, warmth }: Pose) => `
 <radialGradient id="lamp" cx="${x.toFixed(2)}" cy="${y.toFixed(2)}" r=".75"><stop offset="0" stop-color="${warmth > 0 ? '#fff1d6' : '#e9f4ff'}" stop-opacity=".26"/><stop offset=".4" stop-color="#fff" stop-opacity=".04"/><stop offset="1" stop-color="#fff" stop-opacity="0"/></radialGradient>
 <radialGradient id="dusk" cx="${x.toFixed(2)}" cy="${(y + 0.1).toFixed(2)}" r=".95"><stop offset=".35" stop-color="#05090a" stop-opacity="0"/><stop offset="1" stop-color="#05090a" stop-opacity="${dusk.toFixed(2)}"/></radialGradient>`
 
-/** The picture of a scene as SVG, 1600 × 1000. */
-export function shoot(scene: Scene, { away, seed }: Shot): string {
+/** The picture of a scene as SVG, of so many pixels in width. */
+export function shoot(scene: Scene, { away, seed }: Shot, width: number = frame.width): string {
   const pose = poseOf(seed)
   const all = `width="${frame.width}" height="${frame.height}"`
-  return `<svg xmlns="http://www.w3.org/2000/svg" ${all} viewBox="0 0 ${frame.width} ${frame.height}"><defs>${defs}${lamp(pose)}</defs>
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${(width * frame.height) / frame.width}" viewBox="0 0 ${frame.width} ${frame.height}"><defs>${defs}${lamp(pose)}</defs>
 <g transform="matrix(${matrixOf(pose)
     .map(n => n.toFixed(5))
     .join(' ')})">${scene.ground}${scene.things.map(t => t.paint(away.has(t.id))).join('')}</g>

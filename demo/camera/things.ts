@@ -128,3 +128,18 @@ export const tab = (x: number, y: number, turn: number, open: boolean): string =
 /** A line of paint drawn across two parts, to align to. */
 export const paint = (x: number, y: number, w: number): string =>
   `<path d="M${x} ${y}q${w / 2} -9 ${w} 3" stroke="#f2f4ef" stroke-width="9" stroke-linecap="round" fill="none" stroke-opacity=".9"/>`
+
+/** A flat tray with compartments and a few screws in it. */
+export const tray = (x: number, y: number, w: number, h: number): string => {
+  const cells = Array.from(
+    { length: 4 },
+    (_, i) =>
+      `<rect x="${x + 12 + (i * (w - 24)) / 4}" y="${y + 12}" width="${(w - 24) / 4 - 8}" height="${h - 24}" rx="5" fill="#000" fill-opacity=".28"/>`,
+  ).join('')
+  const loose = Array.from(
+    { length: 9 },
+    (_, i) =>
+      `<circle cx="${x + 34 + ((i * 47) % (w - 60))}" cy="${y + 26 + ((i * 29) % (h - 50))}" r="8" fill="url(#head)" stroke="#3c4344"/>`,
+  ).join('')
+  return `${plate(x, y, w, h, 'black', 10, 14)}${cells}${loose}`
+}

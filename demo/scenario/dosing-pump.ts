@@ -1,4 +1,5 @@
 import { act, step, type ToldJob } from './script.ts'
+import { coldOff, crossScrews, drawerParked, flapPlug, lidOff, lidScrews, powerOff, railScrews } from './usual-steps.ts'
 
 const torx = { drive: 'torx', size: 'T20' } as const
 
@@ -12,43 +13,15 @@ export const dosingPump: ToldJob = {
   plate: 'FL-84 2231-0417',
   daysAgo: 9,
   steps: [
-    step('outside', act({ kind: 'isolate', what: 'power' }, 'power')),
+    powerOff,
+    step('outside', coldOff, act({ kind: 'isolate', what: 'drain hose' }, 'drain-hose')),
     step(
-      'outside',
-      act({ kind: 'isolate', what: 'cold water' }, 'cold'),
-      act({ kind: 'isolate', what: 'drain hose' }, 'drain-hose'),
+      'door',
+      act({ kind: 'place-temporary', thing: 'tray', count: 1, why: 'under the hatch' }, 'tray'),
+      act({ kind: 'drain', by: 'filter', litres: 4 }, 'filter-hatch'),
     ),
-    step('door', act({ kind: 'drain', by: 'filter', litres: 4 }, 'filter-hatch')),
-    step(
-      'outside',
-      act(
-        {
-          kind: 'remove-fasteners',
-          place: 'top panel, rear edge',
-          fastener: { ...torx, length: 12, into: 'metal' },
-          count: 2,
-          cell: 'A1',
-        },
-        'lid1',
-        'lid2',
-      ),
-    ),
-    step(
-      'outside',
-      act(
-        {
-          kind: 'remove-part',
-          part: {
-            name: 'top panel',
-            opens: ['top'],
-            lies: 'against the wall',
-            seat: 'click',
-            orientation: 'Slide forward into the front lip',
-          },
-        },
-        'top-panel',
-      ),
-    ),
+    lidScrews,
+    lidOff('against the wall'),
     {
       ...step(
         'drawer',
@@ -58,21 +31,7 @@ export const dosingPump: ToldJob = {
     },
     step(
       'drawer',
-      act(
-        {
-          kind: 'unplug',
-          place: 'drawer flap',
-          connector: {
-            label: 'P1',
-            housing: 'white',
-            ways: 3,
-            wires: ['red', 'blue', 'green'],
-            lock: 'tab',
-            reach: 180,
-          },
-        },
-        'p1',
-      ),
+      flapPlug,
       act(
         {
           kind: 'unplug',
@@ -103,36 +62,8 @@ export const dosingPump: ToldJob = {
         'drawer-tab2',
       ),
     ),
-    step(
-      'drawer',
-      act(
-        {
-          kind: 'remove-fasteners',
-          place: 'drawer rail',
-          fastener: { ...torx, length: 16, into: 'plastic' },
-          count: 3,
-          cell: 'A3',
-        },
-        'rail1',
-        'rail2',
-        'rail3',
-      ),
-    ),
-    step(
-      'drawer',
-      act(
-        {
-          kind: 'remove-fasteners',
-          place: 'cross member',
-          fastener: { ...torx, length: 30, into: 'metal' },
-          count: 2,
-          cell: 'B1',
-          note: 'Long ones: 30 through the rail, 16 would not hold',
-        },
-        'cross1',
-        'cross2',
-      ),
-    ),
+    railScrews('A3'),
+    crossScrews,
     step(
       'drawer',
       act(
@@ -140,10 +71,7 @@ export const dosingPump: ToldJob = {
         'dosing-clamp',
       ),
     ),
-    step(
-      'drawer',
-      act({ kind: 'park-part', part: { name: 'drawer housing', lies: 'hung over the left side' } }, 'drawer-housing'),
-    ),
+    drawerParked,
     step(
       'outside',
       act(

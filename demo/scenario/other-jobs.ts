@@ -1,6 +1,5 @@
 import { act, step, type ToldJob } from './script.ts'
-
-const torx = { drive: 'torx', size: 'T20' } as const
+import { coldOff, crossScrews, drawerParked, flapPlug, lidOff, lidScrews, powerOff, railScrews } from './usual-steps.ts'
 
 /** A mains filter block, half-way down. */
 export const mainsFilter: ToldJob = {
@@ -12,29 +11,10 @@ export const mainsFilter: ToldJob = {
   plate: 'FL-70 5500-0126',
   daysAgo: 0.05,
   steps: [
-    step('outside', act({ kind: 'isolate', what: 'power' }, 'power')),
-    step('outside', act({ kind: 'isolate', what: 'cold water' }, 'cold')),
-    step(
-      'outside',
-      act(
-        {
-          kind: 'remove-fasteners',
-          place: 'top panel, rear edge',
-          fastener: { ...torx, length: 12 },
-          count: 2,
-          cell: 'A1',
-        },
-        'lid1',
-        'lid2',
-      ),
-    ),
-    step(
-      'outside',
-      act(
-        { kind: 'remove-part', part: { name: 'top panel', opens: ['top'], lies: 'beside the machine' } },
-        'top-panel',
-      ),
-    ),
+    powerOff,
+    step('outside', coldOff),
+    lidScrews,
+    lidOff('beside the machine'),
     step('top', act({ kind: 'isolate', what: 'capacitor' })),
     step(
       'top',
@@ -76,11 +56,7 @@ export const balanceSensor: ToldJob = {
   plate: 'TL-60 0098-7712',
   daysAgo: 6.2,
   steps: [
-    step(
-      'outside',
-      act({ kind: 'isolate', what: 'power' }, 'power'),
-      act({ kind: 'isolate', what: 'cold water' }, 'cold'),
-    ),
+    step('outside', act({ kind: 'isolate', what: 'power' }, 'power'), coldOff),
     step(
       'outside',
       act(
@@ -220,79 +196,14 @@ export const counterweight: ToldJob = {
   plate: 'FL-84 2231-0388',
   daysAgo: 1.1,
   steps: [
-    step('outside', act({ kind: 'isolate', what: 'power' }, 'power')),
-    step(
-      'outside',
-      act({ kind: 'isolate', what: 'cold water' }, 'cold'),
-      act({ kind: 'isolate', what: 'hot water' }, 'hot'),
-    ),
-    step(
-      'outside',
-      act(
-        {
-          kind: 'remove-fasteners',
-          place: 'top panel, rear edge',
-          fastener: { ...torx, length: 12 },
-          count: 2,
-          cell: 'A1',
-        },
-        'lid1',
-        'lid2',
-      ),
-    ),
-    step(
-      'outside',
-      act(
-        {
-          kind: 'remove-part',
-          part: {
-            name: 'top panel',
-            opens: ['top'],
-            lies: 'behind the machine',
-            orientation: 'Slide forward into the front lip',
-          },
-        },
-        'top-panel',
-      ),
-    ),
-    step(
-      'drawer',
-      act(
-        {
-          kind: 'unplug',
-          place: 'drawer flap',
-          connector: { label: 'P1', housing: 'white', ways: 3, wires: ['red', 'blue', 'green'], lock: 'tab' },
-        },
-        'p1',
-      ),
-    ),
-    step(
-      'drawer',
-      act(
-        {
-          kind: 'remove-fasteners',
-          place: 'drawer rail',
-          fastener: { ...torx, length: 16, into: 'plastic' },
-          count: 3,
-          cell: 'A2',
-        },
-        'rail1',
-        'rail2',
-        'rail3',
-      ),
-    ),
-    step(
-      'drawer',
-      act(
-        { kind: 'remove-fasteners', place: 'cross member', fastener: { ...torx, length: 30 }, count: 2, cell: 'B1' },
-        'cross1',
-        'cross2',
-      ),
-    ),
-    step(
-      'drawer',
-      act({ kind: 'park-part', part: { name: 'drawer housing', lies: 'hung over the left side' } }, 'drawer-housing'),
-    ),
+    powerOff,
+    step('outside', coldOff, act({ kind: 'isolate', what: 'hot water' }, 'hot')),
+    lidScrews,
+    lidOff('behind the machine'),
+    step('drawer', flapPlug),
+    railScrews('A2'),
+    crossScrews,
+    drawerParked,
     step('top', act({ kind: 'cut', consumable: 'tie', count: 1, place: 'valve loom' }, 'tie')),
     step(
       'top',
@@ -361,7 +272,7 @@ export const drumLight: ToldJob = {
   plate: 'FL-70 5500-0090',
   daysAgo: 15,
   steps: [
-    step('outside', act({ kind: 'isolate', what: 'power' }, 'power')),
+    powerOff,
     step(
       'door',
       act(

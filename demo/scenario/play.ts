@@ -79,7 +79,7 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
     const gone = away.get(scene.id) ?? new Set<string>()
     away.set(scene.id, gone)
     const seed = seedOf(job.name, i)
-    const photo = await take(shoot(scene, { away: gone, seed }), new Date(clock + 60_000).toISOString())
+    const photo = await take(shoot(scene, { away: gone, seed }, 1280), new Date(clock + 60_000).toISOString())
     const moves = told.acts.map(({ move }) => ({ id: id(), way: 'down', ...move }) as Move)
     const step: Step = {
       id: id(),

@@ -1,7 +1,7 @@
 import { corrugated, hose, wires } from '../camera/lines.ts'
 import { opening, plate, wall } from '../camera/metal.ts'
 import type { Scene } from '../camera/scene.ts'
-import { label } from '../camera/things.ts'
+import { label, tray } from '../camera/things.ts'
 import { plugAt, screws, still, tabs, thing } from './make.ts'
 
 const glassDoor =
@@ -92,6 +92,7 @@ export const frontLoaderFront: Scene = {
           40,
         ),
     ),
+    thing('tray', 'temporary', [1060, 930], '', tray(920, 880, 300, 110)),
     still(
       hose(
         [

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { expect, test as base, type Page } from '@playwright/test'
 import { testServer, type TestServer } from './server.ts'
 
@@ -63,3 +64,24 @@ export const nothingWaits = (page: Page) =>
       { timeout: 30_000 },
     )
     .toBe(0)
+
+/** Opens a job of its own on a new front loader, as the person who is signed in; returns the path of the job. */
+export async function newJob(page: Page, serial: string): Promise<string> {
+  const get = async <T>(path: string) => (await (await page.request.get(path)).json()) as T
+  const me = await get<{ id: string }>('/api/session')
+  const model = (await get<{ id: string; family: string }[]>('/api/models')).find(m => m.family === 'front-loader')!
+  const [unit, job] = [randomUUID(), randomUUID()]
+  await page.request.post('/api/units', { data: { id: unit, modelId: model.id, serial, stands: '' } })
+  const opening = {
+    id: randomUUID(),
+    job,
+    kind: 'job-opened',
+    at: new Date().toISOString(),
+    actor: me.id,
+    device: 'test',
+    body: { unit, family: model.family, complaint: '', plate: serial },
+  }
+  const reply = await page.request.post(`/api/jobs/${job}/events`, { data: { events: [opening] } })
+  expect(((await reply.json()) as { refused: unknown[] }).refused).toEqual([])
+  return `/jobs/${job}`
+}

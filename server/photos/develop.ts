@@ -42,10 +42,9 @@ export async function develop(bytes: Buffer): Promise<Developed> {
   const upright = source.rotate().toColourspace('srgb')
   const dated = takenAt ? upright.withExif({ IFD0: { DateTime: exifTime(takenAt) } }) : upright
   try {
-    const [full, stage] = await Promise.all([
-      dated.clone().resize(inside(sizes.full)).jpeg(jpeg).toBuffer({ resolveWithObject: true }),
-      dated.clone().resize(inside(sizes.stage)).jpeg(jpeg).toBuffer(),
-    ])
+    const full = await dated.clone().resize(inside(sizes.full)).jpeg(jpeg).toBuffer({ resolveWithObject: true })
+    const isSmall = Math.max(full.info.width, full.info.height) <= sizes.stage
+    const stage = isSmall ? full.data : await dated.clone().resize(inside(sizes.stage)).jpeg(jpeg).toBuffer()
     const thumb = await sharp(stage).resize(inside(sizes.thumb)).jpeg(jpeg).toBuffer()
     return { width: full.info.width, height: full.info.height, takenAt, jpegs: { full: full.data, stage, thumb } }
   } catch {

@@ -78,7 +78,7 @@ const simulate = () =>
 function pick(kind: GlyphKind): void {
   if (looked.value || readOnly.value) return
   draft.glyph = kind
-  if (kind === 'posture' || (!photo.value && kind !== 'mark')) draft.beginMove(kind)
+  if (kind === 'posture' || !photo.value) draft.beginMove(kind)
 }
 function stepDown(): void {
   if (looked.value) return void router.replace({ query: {} })

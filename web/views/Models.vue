@@ -104,6 +104,7 @@ nav button {
   font-family: Archivo;
   font-weight: 500;
   font-size: 17px;
+  font-stretch: 84%;
   text-align: left;
   cursor: pointer;
 }
@@ -133,6 +134,8 @@ h3 {
   align-items: center;
   min-height: 48px;
   border-top: 1px solid var(--hair);
+  margin-top: 8px;
+  padding: 4px 0;
   text-decoration: none;
 }
 .clean {
@@ -146,7 +149,6 @@ h3 {
 .machine {
   border-left: 2px solid var(--rule);
   padding: 16px;
-  max-height: 560px;
 }
 @media (max-width: 1000px) {
   main {
