@@ -1,6 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { readFileSync } from 'node:fs'
-import { mkdtemp, readFile, rm } from 'node:fs/promises'
+import { mkdir, mkdtemp, readFile, rm, writeFile } from 'node:fs/promises'
 import { createServer, type AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -121,21 +121,21 @@ describe('the start command', () => {
   })
 })
 
+/** Runs one of the commands to its end; resolves to its status and what it said. */
+const run = (script: string, args: string[], more: Record<string, string> = {}) =>
+  new Promise<{ status: number | null; said: string }>(done => {
+    const env = { ...process.env, DIALYTICA_DATA: data, ...more } as Record<string, string>
+    delete env.DATABASE_URL
+    const child = spawn(process.execPath, [join(root, 'scripts', script), ...args], { cwd: root, env })
+    let said = ''
+    child.stdout.on('data', d => (said += String(d)))
+    child.stderr.on('data', d => (said += String(d)))
+    child.once('exit', status => done({ status, said }))
+  })
+
 describe('the account command', () => {
   it('makes the first account, with which one can sign in; a second one of that login is refused', async () => {
-    const account = (...args: string[]) =>
-      new Promise<{ status: number | null; said: string }>(done => {
-        const env = { ...process.env, DIALYTICA_DATA: data, DIALYTICA_PASSWORD: 'a long password' } as Record<
-          string,
-          string
-        >
-        delete env.DATABASE_URL
-        const child = spawn(process.execPath, [join(root, 'scripts', 'account.mjs'), ...args], { cwd: root, env })
-        let said = ''
-        child.stdout.on('data', d => (said += String(d)))
-        child.stderr.on('data', d => (said += String(d)))
-        child.once('exit', status => done({ status, said }))
-      })
+    const account = (...args: string[]) => run('account.mjs', args, { DIALYTICA_PASSWORD: 'a long password' })
     const who = ['--shop', 'Quay Street', '--login', 'Ada', '--name', 'Ada Quill', '--role', 'lead']
     expect(await account('--login', 'ada')).toMatchObject({ status: 2, said: expect.stringContaining('--shop NAME') })
     expect(await account(...who)).toMatchObject({ status: 0, said: expect.stringContaining('can now sign in') })
@@ -150,5 +150,30 @@ describe('the account command', () => {
     expect(await reply.json()).toMatchObject({ name: 'Ada Quill', role: 'lead', shop: 'Quay Street' })
     started.child.kill('SIGINT')
     await started.ended
+  })
+})
+
+describe('backup and restore', () => {
+  it('bring back what was there, and ask before they replace anything', async () => {
+    const person = (login: string) =>
+      run('account.mjs', ['--shop', 'Quay Street', '--login', login, '--name', login], {
+        DIALYTICA_PASSWORD: 'a long password',
+      })
+    expect((await person('ada')).status).toBe(0)
+    await mkdir(join(data, 'photos', 'shop'), { recursive: true })
+    await writeFile(join(data, 'photos', 'shop', 'one.jpg'), 'picture')
+    const kept = join(data, 'kept')
+    expect(await run('backup.mjs', [kept])).toMatchObject({ status: 0, said: expect.stringContaining(kept) })
+
+    expect(await run('demo-reset.mjs', [])).toMatchObject({ status: 1, said: expect.stringContaining('--yes') })
+    expect((await run('demo-reset.mjs', ['--yes'])).status).toBe(0)
+    expect(await run('restore.mjs', [kept])).toMatchObject({ status: 1, said: expect.stringContaining('--yes') })
+    expect(await run('restore.mjs', [join(data, 'nowhere')])).toMatchObject({
+      status: 1,
+      said: expect.stringContaining('Name the folder'),
+    })
+    expect((await run('restore.mjs', [kept, '--yes'])).status).toBe(0)
+    expect(await person('ada')).toMatchObject({ status: 1, said: expect.stringContaining('is taken') })
+    expect(await readFile(join(data, 'photos', 'shop', 'one.jpg'), 'utf8')).toBe('picture')
   })
 })

@@ -1,6 +1,6 @@
 import { readFileSync, rmSync, mkdirSync } from 'node:fs'
 import { join } from 'node:path'
-import { needChromium, needFont, needMariaDb, needModules, needNode, needPages } from './machine.mjs'
+import { needChromium, needFont, needMariaDb, needMariaDbClient, needModules, needNode, needPages } from './machine.mjs'
 import { running, startMariaDb } from './mariadb.mjs'
 import { root } from './paths.mjs'
 import { openly } from './run.mjs'
@@ -59,6 +59,7 @@ async function browser(env) {
 
 needNode()
 await needMariaDb()
+await needMariaDbClient()
 await needFont()
 await needModules()
 await needChromium()

@@ -24,14 +24,32 @@ export interface World {
 
 export const password = 'ten letters or more'
 
-export async function world(environment: Record<string, string> = {}): Promise<World> {
+/** A database and a data folder with nothing in them, as settings for a server. */
+export interface EmptyWorld {
+  environment: Record<string, string>
+  end(): Promise<void>
+}
+
+export async function emptyWorld(): Promise<EmptyWorld> {
   const base = process.env.DATABASE_URL!
   const name = `t_${randomUUID().replaceAll('-', '').slice(0, 16)}`
   const admin = await createConnection(base)
   await admin.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`)
   const data = await mkdtemp(join(tmpdir(), 'dialytica-'))
   const url = base.replace(/\/\w+$/, `/${name}`)
-  const config = readConfig({ PORT: '0', DATABASE_URL: url, DIALYTICA_DATA: data, LOG_LEVEL: 'silent', ...environment })
+  return {
+    environment: { PORT: '0', DATABASE_URL: url, DIALYTICA_DATA: data, LOG_LEVEL: 'silent' },
+    async end() {
+      await admin.query(`DROP DATABASE ${name}`)
+      await admin.end()
+      await rm(data, { recursive: true, force: true })
+    },
+  }
+}
+
+export async function world(environment: Record<string, string> = {}): Promise<World> {
+  const empty = await emptyWorld()
+  const config = readConfig({ ...empty.environment, ...environment })
   const servers: Running[] = []
   const another = async () => {
     const running = await serve(config)
@@ -62,9 +80,7 @@ export async function world(environment: Record<string, string> = {}): Promise<W
     personId: async login => ids.get(login)!,
     async end() {
       for (const server of servers) await server.stop()
-      await admin.query(`DROP DATABASE ${name}`)
-      await admin.end()
-      await rm(data, { recursive: true, force: true })
+      await empty.end()
     },
   }
 }

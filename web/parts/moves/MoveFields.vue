@@ -20,10 +20,7 @@ const offered = computed(() =>
 )
 const openPath = ref<string | null>(null)
 const open = computed(() => fields.value.find(f => f.path === openPath.value))
-watch(
-  () => [props.move.id, props.move.kind],
-  () => (openPath.value = null),
-)
+watch([() => props.move.id, () => props.move.kind], () => (openPath.value = null))
 const wrong = ref<string | null>(null)
 
 function tell(field: Field, value: unknown): void {
