@@ -51,7 +51,7 @@ export default ts.config(
     'server and web do not see each other',
   ),
   {
-    files: ['**/*.test.ts', 'core/testing/**'],
+    files: ['**/*.test.ts', 'core/test/**'],
     rules: { 'no-restricted-imports': 'off' },
   },
   {

@@ -16,7 +16,7 @@ export default defineConfig({
       {
         test: {
           name: 'api',
-          globalSetup: ['server/testing/database.ts'],
+          globalSetup: ['server/test/database.ts'],
           include: ['server/**/*.test.ts', 'scripts/**/*.test.ts'],
           environment: 'node',
           fileParallelism: false,

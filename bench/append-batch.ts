@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { createConnection } from 'mysql2/promise'
-import { machine, openingOf, screwStep, world } from '../server/testing/world.ts'
+import { machine, openingOf, screwStep, world } from '../server/test/world.ts'
 import { median, type Line } from './line.ts'
 
 const size = 100

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { get } from 'node:http'
-import { machine, openingOf, screwStep, world } from '../server/testing/world.ts'
+import { machine, openingOf, screwStep, world } from '../server/test/world.ts'
 import type { Line } from './line.ts'
 
 /** From the moment a step is sent to one server until a device that follows the job on another server has it; worst of 20. */

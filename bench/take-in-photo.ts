@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto'
 import sharp from 'sharp'
 import { sizes } from '../server/photos/develop.ts'
 import { sha256, takeIn } from '../server/photos/store.ts'
-import { world } from '../server/testing/world.ts'
+import { world } from '../server/test/world.ts'
 import { median, type Line } from './line.ts'
 
 /** A photo of 12 megapixels taken in (verified, re-encoded in three sizes, stored), against bare re-encoding in those sizes. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { blank, check, eventSchema, fold, limits, type JobEvent, type Move } from './index.ts'
-import { event, id, opening } from './testing/arbitrary-log.ts'
+import { event, id, opening } from './test/arbitrary-log.ts'
 
 const screws = (n: number, count = 1): Move => ({
   id: id(n, 'm'),

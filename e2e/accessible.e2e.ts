@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, signIn, tapPhoto, test } from './testing/test.ts'
+import { expect, signIn, tapPhoto, test } from './test/test.ts'
 import type { Page } from '@playwright/test'
 
 const rules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice']

@@ -1,4 +1,4 @@
-import { expect, nothingWaits, off, signIn, test } from './testing/test.ts'
+import { expect, nothingWaits, off, signIn, test } from './test/test.ts'
 import type { Page } from '@playwright/test'
 
 interface Card {

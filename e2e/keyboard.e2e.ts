@@ -1,4 +1,4 @@
-import { expect, nothingWaits, off, test } from './testing/test.ts'
+import { expect, nothingWaits, off, test } from './test/test.ts'
 import type { Page } from '@playwright/test'
 
 /** Presses keys one after the other. */

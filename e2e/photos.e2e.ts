@@ -1,5 +1,5 @@
 import sharp from 'sharp'
-import { expect, newJob, nothingWaits, signIn, tapPhoto, test } from './testing/test.ts'
+import { expect, newJob, nothingWaits, signIn, tapPhoto, test } from './test/test.ts'
 import type { Page } from '@playwright/test'
 
 async function open(page: Page, serial: string): Promise<string> {

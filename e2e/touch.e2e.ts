@@ -1,5 +1,5 @@
 import { devices } from '@playwright/test'
-import { expect, nothingWaits, signIn, test } from './testing/test.ts'
+import { expect, nothingWaits, signIn, test } from './test/test.ts'
 
 test.use({
   ...devices['Pixel 7'],

@@ -1,4 +1,4 @@
-import { expect, newJob, nothingWaits, off, signIn, tapPhoto, test } from './testing/test.ts'
+import { expect, newJob, nothingWaits, off, signIn, tapPhoto, test } from './test/test.ts'
 
 test('two browsers on one job see each other within a second', async ({ browser, server }) => {
   let path = ''

@@ -1,4 +1,4 @@
-import { expect, nothingWaits, off, signIn, tapPhoto, test } from './testing/test.ts'
+import { expect, nothingWaits, off, signIn, tapPhoto, test } from './test/test.ts'
 import { moveKinds } from '@dialytica/core'
 import type { Page } from '@playwright/test'
 

@@ -2,7 +2,7 @@ import { DataSource } from 'typeorm'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { connect } from './database.ts'
 import { entities } from './entities/index.ts'
-import { emptyWorld, type EmptyWorld } from './testing/world.ts'
+import { emptyWorld, type EmptyWorld } from './test/world.ts'
 
 let w: EmptyWorld
 let db: DataSource

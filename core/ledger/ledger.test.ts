@@ -13,7 +13,7 @@ import {
   trayOf,
   type JobState,
 } from '../index.ts'
-import { arbitraryLog, event, id, opening } from '../testing/arbitrary-log.ts'
+import { arbitraryLog, event, id, opening } from '../test/arbitrary-log.ts'
 
 const record = (n: number, zone: string, ...moves: object[]) =>
   event(

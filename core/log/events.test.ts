@@ -11,7 +11,7 @@ import {
   type JobEvent,
   type JobState,
 } from '../index.ts'
-import { event, id, opening } from '../testing/arbitrary-log.ts'
+import { event, id, opening } from '../test/arbitrary-log.ts'
 
 const step = (n: number, ...moves: object[]) => ({
   id: id(n, 's'),

@@ -12,7 +12,7 @@ import {
   toSnapshot,
   type JobState,
 } from '../index.ts'
-import { arbitraryAct, arbitraryLog, event, id, logOf, opening } from '../testing/arbitrary-log.ts'
+import { arbitraryAct, arbitraryLog, event, id, logOf, opening } from '../test/arbitrary-log.ts'
 import type { JobEvent } from './event.ts'
 import type { Refusal } from './refusals.ts'
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { blank, fold, foldAll, gates, mirror, owedCount, stance, type JobState } from '../index.ts'
-import { arbitraryLog, event, id, opening } from '../testing/arbitrary-log.ts'
+import { arbitraryLog, event, id, opening } from '../test/arbitrary-log.ts'
 import { profile } from './profile.ts'
 
 const step = (n: number, zone: string, ...moves: object[]) =>

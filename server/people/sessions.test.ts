@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { world, type World } from '../testing/world.ts'
+import { world, type World } from '../test/world.ts'
 import { fits, hashPassword } from './passwords.ts'
 import { mayAct } from './roles.ts'
 import { endSession, personOf, startSession, tokenIn } from './sessions.ts'

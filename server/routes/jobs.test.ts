@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { get } from 'node:http'
 import { limits, type JobEvent } from '@dialytica/core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { machine, made, openingOf, screwStep, world, type Agent, type World } from '../testing/world.ts'
+import { machine, made, openingOf, screwStep, world, type Agent, type World } from '../test/world.ts'
 
 let w: World
 let agent: Agent

@@ -1,7 +1,7 @@
 import supertest from 'supertest'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { createApp } from '../app.ts'
-import { world, type World } from '../testing/world.ts'
+import { world, type World } from '../test/world.ts'
 
 interface Document {
   paths: Record<string, Record<string, { responses: Record<string, object>; requestBody?: object; security: object[] }>>

@@ -3,7 +3,7 @@ import exifr from 'exifr'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { limits } from '@dialytica/core'
 import { sha256 } from '../photos/store.ts'
-import { world, type Agent, type World } from '../testing/world.ts'
+import { world, type Agent, type World } from '../test/world.ts'
 
 let w: World
 let agent: Agent

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { sha256 } from '../photos/store.ts'
-import { machine, made, openingOf, world, type Agent, type World } from '../testing/world.ts'
+import { machine, made, openingOf, world, type Agent, type World } from '../test/world.ts'
 import { routes } from './index.ts'
 
 /** Every address of one shop, asked by a lead of another. */

@@ -1,7 +1,7 @@
 import supertest from 'supertest'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Session, User } from '../entities/index.ts'
-import { password, world, type World } from '../testing/world.ts'
+import { password, world, type World } from '../test/world.ts'
 
 let w: World
 beforeAll(async () => void (w = await world()))

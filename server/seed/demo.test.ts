@@ -3,7 +3,7 @@ import { scenario } from '@dialytica/demo'
 import { Job, PhotoEntity, Shop, User } from '../entities/index.ts'
 import { readConfig } from '../config.ts'
 import { serve, type Running } from '../server.ts'
-import { emptyWorld, type EmptyWorld } from '../testing/world.ts'
+import { emptyWorld, type EmptyWorld } from '../test/world.ts'
 import { seedDemo } from './demo.ts'
 
 let w: EmptyWorld

@@ -2,7 +2,8 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { anatomy, families } from '@dialytica/core'
 import Cutaway from './Cutaway.vue'
-import { box, drawings } from './cutaway/drawing.ts'
+import { box } from './cutaway/drawing.ts'
+import { drawings } from './cutaway/drawings.ts'
 
 describe.each(families)('the drawing of a %s', family => {
   it('has a region and an anchor on the paper for every zone of its anatomy, and no other', () => {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { zoneTitle, type Family, type Posture } from '@dialytica/core'
 import { computed, useId } from 'vue'
-import { box, drawings } from './cutaway/drawing.ts'
+import { box } from './cutaway/drawing.ts'
+import { drawings } from './cutaway/drawings.ts'
 
 /**
  * The machine in section: which zones are open, where things are owed, how it stands. With `choose` it is a way to pick

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { describe, glyphOf, subject, zoneTitle, type Glyph as GlyphKind } from '@dialytica/core'
+import { owedByZone, zoneTitle, type Glyph as GlyphKind } from '@dialytica/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { takePhoto } from '../data/take-photo.ts'
@@ -9,18 +9,18 @@ import { simulatedCamera } from '../devices/simulated-camera.ts'
 import { done as chime } from '../devices/signals.ts'
 import CameraPanel from '../parts/CameraPanel.vue'
 import Cutaway from '../parts/Cutaway.vue'
-import Glyph from '../parts/Glyph.vue'
 import GlyphBar from '../parts/GlyphBar.vue'
+import MoveList from '../parts/MoveList.vue'
 import JobValley from '../parts/JobValley.vue'
 import MoveFields from '../parts/moves/MoveFields.vue'
 import { glyphKeys } from '../parts/moves/fields.ts'
 import PhotoStage, { type ShownMark } from '../parts/PhotoStage.vue'
+import StandsHere from '../parts/StandsHere.vue'
 import StepRecord from '../parts/StepRecord.vue'
 import Tray from '../parts/Tray.vue'
 import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
-import { owedByZone } from '@dialytica/core'
 
 /** The way down: photo first, taps on it, what is known of it, done. */
 const job = useJob()
@@ -132,33 +132,15 @@ useKeys({
   <main class="descent">
     <h1 class="sr">Descent, step {{ number }}</h1>
     <div class="valley"><JobValley :at="at" /></div>
-    <section class="where" aria-label="Zone">
-      <button
-        type="button"
-        class="machine"
-        :disabled="Boolean(looked) || readOnly"
-        aria-label="Choose the zone on the machine (Z)"
-        @click="zoning = !zoning"
-      >
-        <Cutaway
-          :family="job.family"
-          :zone="shownStep.zone"
-          :open="job.standing.open"
-          :owed="zones"
-          :posture="job.standing.posture"
-        />
-      </button>
-      <p class="zone">
-        <b>{{ shownStep.zone ? zoneTitle(job.family, shownStep.zone) : 'zone not named' }}</b> <kbd>Z</kbd>
-      </p>
-      <p class="soft small">
-        {{ job.standing.posture
-        }}<template v-if="job.standing.isolated.length">; {{ job.standing.isolated.join(', ') }} off</template>
-      </p>
-      <p v-if="!job.standing.isolated.includes('power')" class="live" role="note">
-        <Glyph kind="isolation" :size="18" /> Power is not isolated.
-      </p>
-    </section>
+    <StandsHere
+      class="where"
+      :family="job.family"
+      :zone="shownStep.zone"
+      :standing="job.standing"
+      :owed="zones"
+      :disabled="Boolean(looked) || readOnly"
+      @choose="zoning = !zoning"
+    />
     <section class="photo" aria-label="Photo of this step">
       <div v-if="zoning" class="choosing">
         <Cutaway
@@ -213,20 +195,12 @@ useKeys({
         <p v-if="!shownStep.moves.length" class="soft">
           {{ looked ? 'Nothing came off in this step.' : `Step ${number}: touch what comes off, on the photo.` }}
         </p>
-        <ul v-else aria-label="Moves of this step">
-          <li v-for="m in shownStep.moves" :key="m.id">
-            <button
-              type="button"
-              class="move"
-              :class="{ on: m.id === draft.move?.id && !looked }"
-              :aria-pressed="m.id === draft.move?.id"
-              :title="describe(m)"
-              @click="!looked && draft.choose(m.id)"
-            >
-              <Glyph :kind="glyphOf(m)" :size="18" />{{ subject(m) }}
-            </button>
-          </li>
-        </ul>
+        <MoveList
+          v-else
+          :moves="shownStep.moves"
+          :chosen="looked ? undefined : draft.move?.id"
+          @choose="id => !looked && draft.choose(id)"
+        />
         <MoveFields
           v-if="draft.move && !looked"
           :move="draft.move"
@@ -265,33 +239,6 @@ useKeys({
 }
 .where {
   grid-area: where;
-  border-right: 2px solid var(--rule);
-  padding: 10px 12px;
-  overflow: auto;
-}
-.machine {
-  display: block;
-  width: 100%;
-  height: 220px;
-  padding: 0;
-  border: 0;
-  background: none;
-  color: inherit;
-  cursor: pointer;
-}
-.zone b {
-  font-size: 20px;
-  font-stretch: 80%;
-}
-.live {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  margin-top: 8px;
-  color: var(--danger);
-  font-weight: 650;
-  font-size: 17px;
-  line-height: 1.1;
 }
 .photo {
   grid-area: photo;
@@ -347,30 +294,6 @@ h2 {
   display: grid;
   gap: 8px;
 }
-.moves ul {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.move {
-  display: inline-flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 48px;
-  padding: 0 12px;
-  border: 2px solid var(--hair);
-  border-radius: 3px;
-  background: var(--off-wash);
-  color: var(--ink);
-  font-family: Archivo;
-  font-weight: 600;
-  font-size: 17px;
-  font-stretch: 84%;
-  cursor: pointer;
-}
-.move.on {
-  border-color: var(--ink);
-}
 .act {
   grid-area: act;
   border-top: 2px solid var(--rule);
@@ -389,22 +312,6 @@ h2 {
   }
   .valley {
     flex: 0 0 72px;
-  }
-  .where {
-    flex: none;
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 2px 12px;
-    border: 0;
-    padding: 4px 12px;
-  }
-  .machine {
-    width: 64px;
-    height: 64px;
-  }
-  .live {
-    margin: 0;
   }
   .photo {
     flex: 0 0 min(62.5vw, 46vh);

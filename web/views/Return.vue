@@ -3,23 +3,21 @@ import {
   cautions,
   cautionsFor,
   describe,
-  glyphOf,
   notes,
   owedCount,
   settledCount,
-  stillOwed,
   zoneTitle,
   type Debt,
   type Settlement,
 } from '@dialytica/core'
 import { onLongPress, useSwipe } from '@vueuse/core'
-import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
-import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { useKeys } from '../devices/keys.ts'
 import { gate as alarm } from '../devices/signals.ts'
-import Glyph from '../parts/Glyph.vue'
+import GateStrip from '../parts/GateStrip.vue'
 import JobValley from '../parts/JobValley.vue'
+import ReturnRows from '../parts/ReturnRows.vue'
 import PhotoStage, { type ShownMark } from '../parts/PhotoStage.vue'
 import { useJob } from '../stores/job.ts'
 import { useRefit } from '../stores/refit.ts'
@@ -31,7 +29,6 @@ const refit = useRefit()
 const route = useRoute()
 const router = useRouter()
 const problem = ref('')
-const reason = ref('')
 const otherwise = ref(false)
 const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
 
@@ -53,7 +50,6 @@ watch(
   id => {
     otherwise.value = false
     problem.value = ''
-    reason.value = ''
     if (id && route.query.step !== id) void router.replace({ query: { step: id } })
   },
   { immediate: true },
@@ -86,7 +82,6 @@ const held = computed(
 )
 watch(held, now => now && alarm(), { immediate: true })
 const ahead = computed(() => (gate.value ? gate.value.at - index.value : 0))
-const zonesOf = (ids: readonly string[]) => ids.map(z => zoneTitle(job.family, z)).join(' and ')
 
 function tell(refusal: string | null): void {
   problem.value = refusal ?? ''
@@ -116,13 +111,13 @@ function tapMark(id: string): void {
   else
     tell(refit.fit(r.value, debt, debt.item === 'consumable' ? 'replaced' : 'refitted', 1, single ? [id] : undefined))
 }
-function passGate(): void {
-  if (!reason.value.trim()) {
+function passGate(reason: string): void {
+  if (!reason) {
     problem.value = 'Say why it is closed all the same: it stays in the record.'
     return
   }
   const owed = gate.value!.behind.map(d => d.id)
-  tell(job.record('gate-passed', { step: r.value!.step.id, reason: reason.value.trim(), owed })?.message ?? null)
+  tell(job.record('gate-passed', { step: r.value!.step.id, reason, owed })?.message ?? null)
 }
 /** What comes after, so that the hand can get ready. */
 const after = computed(() =>
@@ -177,18 +172,7 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
         <ul v-if="hints.length" class="hints">
           <li v-for="h in hints" :key="h" :class="{ strong: h.startsWith('Left-hand') }">{{ h }}</li>
         </ul>
-        <ul class="moves" aria-label="Moves of this step">
-          <li v-for="m in r.moves" :key="m.move.id">
-            <span v-for="d in m.debts" :key="d.id" class="debt" :class="{ done: owedCount(d) === 0 }">
-              <Glyph :kind="d.item" :size="20" />
-              <span class="what">{{ d.label }}</span>
-              <b class="mono">{{ owedCount(d) === 0 ? '✓' : `${settledCount(d)}/${d.count}` }}</b>
-            </span>
-            <span v-if="!m.debts.length" class="debt"
-              ><Glyph :kind="glyphOf(m.move)" :size="20" />{{ describe(m.move) }}</span
-            >
-          </li>
-        </ul>
+        <ReturnRows class="moves" :moves="r.moves" />
         <p v-for="m in r.step.moves.filter(v => v.condition)" :key="m.id" class="note">
           Found {{ m.condition }}: a new one may be owed.
         </p>
@@ -217,28 +201,16 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
           ><p class="nothing">No photo was taken of this step. Go by the words.</p></PhotoStage
         >
       </section>
-      <section v-if="gate" class="gate" :class="{ held }" aria-label="Gate">
-        <div class="when">
-          <b>{{ ahead === 0 ? 'Gate: this step' : `Gate in ${ahead} ${ahead === 1 ? 'step' : 'steps'}` }}</b>
-          <span>closes {{ zonesOf(gate.zones) }}</span>
-        </div>
-        <ul v-if="gate.behind.length" aria-label="Still owed behind it">
-          <li v-for="d in gate.behind" :key="d.id">
-            <RouterLink :to="{ query: { step: d.step } }" replace
-              ><Glyph :kind="d.item" :size="22" />{{ stillOwed(d) }}</RouterLink
-            >
-          </li>
-        </ul>
-        <p v-else class="clear">Nothing is left behind it.</p>
-        <form v-if="held && !readOnly" class="why" @submit.prevent="passGate">
-          <NInput
-            v-model:value="reason"
-            placeholder="why it is closed all the same"
-            :input-props="{ 'aria-label': 'Reason to pass the gate' }"
-          />
-          <button class="btn stop" type="submit">Pass the gate</button>
-        </form>
-      </section>
+      <GateStrip
+        v-if="gate"
+        class="gate"
+        :gate="gate"
+        :ahead="ahead"
+        :held="held"
+        :family="job.family"
+        :may-pass="!readOnly"
+        @pass="passGate"
+      />
       <div class="act">
         <button class="btn big" type="button" aria-label="Back one step" @click="goTo(index - 1)">Back</button>
         <button ref="strong" class="btn go big" type="button" @click="forth()">{{ label }} <kbd>Space</kbd></button>
@@ -299,28 +271,6 @@ h1 {
   padding-left: 10px;
   font-weight: 700;
 }
-.moves {
-  border-top: 1px solid var(--hair);
-}
-.debt {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  padding: 6px 0;
-  border-bottom: 1px solid var(--hair);
-  color: var(--ink);
-  line-height: 1.15;
-}
-.debt .what {
-  flex: 1;
-}
-.debt b {
-  color: var(--off);
-}
-.debt.done,
-.debt.done b {
-  color: var(--work);
-}
 .how {
   display: flex;
   flex-wrap: wrap;
@@ -344,55 +294,6 @@ h1 {
 }
 .gate {
   grid-area: gate;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 22px;
-  align-items: center;
-  padding: 10px 20px;
-  min-height: 88px;
-  background: var(--sheet);
-  border-top: 2px solid var(--rule);
-}
-.gate.held {
-  border-top: 5px solid var(--danger);
-  background: var(--danger-wash);
-}
-.when {
-  display: grid;
-  min-width: 150px;
-  line-height: 1.2;
-}
-.held .when b {
-  color: var(--danger);
-}
-.gate ul {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.gate a {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 48px;
-  padding: 0 12px;
-  border: 2px solid var(--off);
-  border-radius: 3px;
-  background: var(--sheet);
-  text-decoration: none;
-}
-.gate a svg {
-  color: var(--off);
-}
-.clear {
-  color: var(--work);
-  font-weight: 650;
-}
-.why {
-  display: flex;
-  gap: 8px;
-  flex: 1;
-  min-width: 300px;
 }
 .act {
   grid-area: act;

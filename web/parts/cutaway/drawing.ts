@@ -1,7 +1,3 @@
-import type { Family } from '@dialytica/core'
-import { frontLoader } from './front-loader.ts'
-import { topLoader } from './top-loader.ts'
-
 /** A section of a machine: drawn layers, and a region with an anchor for each zone of the family's anatomy. */
 export interface Drawing {
   /** Always drawn: cabinet, tub, drum. */
@@ -17,5 +13,3 @@ export interface Drawing {
 
 /** Box of every drawing. */
 export const box = { width: 400, height: 440 } as const
-
-export const drawings: Record<Family, Drawing> = { 'front-loader': frontLoader, 'top-loader': topLoader }

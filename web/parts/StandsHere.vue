@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { zoneTitle, type Family, type Stance } from '@dialytica/core'
+import Cutaway from './Cutaway.vue'
+import Glyph from './Glyph.vue'
+
+/** Where the hand is: the zone on the machine, how it stands, what is isolated; a touch on the machine opens the choice. */
+defineProps<{
+  family: Family
+  zone: string | undefined
+  standing: Stance
+  owed: Record<string, number>
+  disabled: boolean
+}>()
+const emit = defineEmits<{ choose: [] }>()
+</script>
+
+<template>
+  <section class="where" aria-label="Zone">
+    <button
+      type="button"
+      class="machine"
+      :disabled="disabled"
+      aria-label="Choose the zone on the machine (Z)"
+      @click="emit('choose')"
+    >
+      <Cutaway :family="family" :zone="zone" :open="standing.open" :owed="owed" :posture="standing.posture" />
+    </button>
+    <p class="zone">
+      <b>{{ zone ? zoneTitle(family, zone) : 'zone not named' }}</b> <kbd>Z</kbd>
+    </p>
+    <p class="soft small">
+      {{ standing.posture
+      }}<template v-if="standing.isolated.length">; {{ standing.isolated.join(', ') }} off</template>
+    </p>
+    <p v-if="!standing.isolated.includes('power')" class="live" role="note">
+      <Glyph kind="isolation" :size="18" /> Power is not isolated.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.where {
+  border-right: 2px solid var(--rule);
+  padding: 10px 12px;
+  overflow: auto;
+}
+.machine {
+  display: block;
+  width: 100%;
+  height: 220px;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  cursor: pointer;
+}
+.zone b {
+  font-size: 20px;
+  font-stretch: 80%;
+}
+.live {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  margin-top: 8px;
+  color: var(--danger);
+  font-weight: 650;
+  font-size: 17px;
+  line-height: 1.1;
+}
+@media (max-width: 1000px) {
+  .where {
+    flex: none;
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 2px 12px;
+    border: 0;
+    padding: 4px 12px;
+  }
+  .machine {
+    width: 64px;
+    height: 64px;
+  }
+  .live {
+    margin: 0;
+  }
+}
+</style>
