@@ -169,9 +169,6 @@ useKeys({
           {{ looked ? 'No photo was taken of this step.' : 'Nothing is being recorded here.' }}
         </p>
       </PhotoStage>
-      <div v-if="!looked && !readOnly && photo && !zoning" class="again">
-        <button class="btn" type="button" :disabled="busy" @click="simulate">Photo <kbd>P</kbd></button>
-      </div>
     </section>
     <section class="tray-side" aria-label="Tray and moves">
       <div class="tray-head">
@@ -217,9 +214,12 @@ useKeys({
       <button v-if="looked" class="btn go big" type="button" @click="router.replace({ query: {} })">
         Back to the step in hand
       </button>
-      <button v-else-if="!readOnly" class="btn go big" type="button" @click="stepDown">
-        Step down <kbd>Space</kbd>
-      </button>
+      <template v-else-if="!readOnly">
+        <button v-if="photo && !zoning" class="btn" type="button" :disabled="busy" @click="simulate">
+          Photo <kbd>P</kbd>
+        </button>
+        <button class="btn go big" type="button" @click="stepDown">Step down <kbd>Space</kbd></button>
+      </template>
       <button v-else class="btn big" type="button" @click="router.push(`/jobs/${job.id}/return`)">To the return</button>
     </div>
   </main>
@@ -259,11 +259,6 @@ useKeys({
   padding: 24px;
   color: #ece5d6;
 }
-.again {
-  position: absolute;
-  right: 12px;
-  top: 12px;
-}
 .tray-side {
   grid-area: tray;
   border-left: 2px solid var(--rule);
@@ -299,10 +294,12 @@ h2 {
   border-top: 2px solid var(--rule);
   background: var(--sheet);
   padding: 14px;
-  display: grid;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
 }
-.act .btn {
-  height: 100%;
+.act .big {
+  flex: 1;
 }
 @media (max-width: 1000px) {
   .descent {
@@ -340,6 +337,7 @@ h2 {
     order: 5;
     margin-top: auto;
     padding: 8px;
+    flex-direction: row;
   }
 }
 </style>

@@ -1,0 +1,73 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { vi } from 'vitest'
+import type { JobEvent, Mark, Step } from '@dialytica/core'
+import { createMemoryHistory, createRouter, type Router } from 'vue-router'
+import { local } from '../data/local.ts'
+import { useJob } from '../stores/job.ts'
+import { useSession } from '../stores/session.ts'
+
+export const jobId = '22222222-2222-4222-8222-222222222222'
+const me = '11111111-1111-4111-8111-111111111111'
+export const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
+export const photo = { hash: 'a'.repeat(64), width: 1600, height: 1000, takenAt: '2026-01-05T08:00:00.000Z' }
+
+/** A mark of a move at a place of the photo. */
+export const mark = (n: number, move: number, x: number, y: number): Mark => ({
+  id: id(n),
+  photo: photo.hash,
+  move: id(move),
+  glyph: 'fastener',
+  path: [{ x, y }],
+})
+
+/** Two screws of the lid, the lid, and a plug under it. */
+export const steps: Step[] = [
+  {
+    id: id(1),
+    zone: 'outside',
+    photos: [photo],
+    marks: [mark(11, 101, 0.2, 0.2), mark(12, 101, 0.8, 0.2)],
+    moves: [{ id: id(101), kind: 'remove-fasteners', way: 'down', fastener: { size: 'T20' }, count: 2, cell: 'A1' }],
+  },
+  {
+    id: id(2),
+    zone: 'outside',
+    photos: [],
+    marks: [],
+    moves: [{ id: id(102), kind: 'remove-part', way: 'down', part: { name: 'top panel', opens: ['top'] } }],
+  },
+  {
+    id: id(3),
+    zone: 'top',
+    photos: [],
+    marks: [],
+    moves: [{ id: id(103), kind: 'unplug', way: 'down', connector: { label: 'P1' } }],
+  },
+]
+
+/** A person at a device that has no server, with a job open and the steps above recorded. */
+export async function jobAtHand(role: 'viewer' | 'technician' = 'technician') {
+  setActivePinia(createPinia())
+  await Promise.all([local.events.clear(), local.photos.clear(), local.drafts.clear()])
+  vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')))
+  useSession().person = { id: me, login: 'jon', name: 'Jon', role, shop: 'Shop', timeZone: 'UTC' }
+  const job = useJob()
+  await job.open(jobId, true)
+  const bodies: [JobEvent['kind'], object][] = [
+    ['job-opened', { unit: id(9), family: 'front-loader', complaint: 'drips', plate: 'FL-84 1' }],
+    ...steps.map(step => ['step-recorded', { step }] as [JobEvent['kind'], object]),
+  ]
+  for (const [kind, body] of bodies) {
+    const refusal = job.record(kind, body as never)
+    if (refusal) throw new Error(refusal.message)
+  }
+  return job
+}
+
+/** A router with the addresses of a job, standing at one of them. */
+export async function routerAt(path: string): Promise<Router> {
+  const component = { template: '<i/>' }
+  const router = createRouter({ history: createMemoryHistory(), routes: [{ path: '/:rest(.*)*', component }] })
+  await router.push(`/jobs/${jobId}/${path}`)
+  return router
+}
