@@ -6,6 +6,7 @@ import type { Config } from './config.ts'
 import { connect } from './database.ts'
 import { emptyStates } from './joblog/states.ts'
 import { watch } from './joblog/watch.ts'
+import { endDemoSessions } from './people/sessions.ts'
 import type { Context } from './routes/route.ts'
 
 export const version = (
@@ -27,6 +28,7 @@ export async function serve(
 ): Promise<Running> {
   const db = await connect(config.databaseUrl)
   const context: Context = { db, config, states: emptyStates(), watch: watch(db), version }
+  if (!config.demo) await endDemoSessions(db)
   await prepare?.(context)
   const app = createApp(context, log)
   const server = await new Promise<Server>((done, fail) => {

@@ -43,6 +43,18 @@ async function begun(m: EntityManager, id: string, shopId: string, first: JobEve
   return { id, shopId, unitId: unit.id, seq: 0, summary: {} as never, openedAt: at, changedAt: at, closedAt: null }
 }
 
+/** A duplicate key (two devices opened the job at once), a deadlock, a lock that took too long: the same again goes through. */
+const passing = new Set([1062, 1205, 1213])
+
+async function retried<T>(work: () => Promise<T>, tries = 4): Promise<T> {
+  try {
+    return await work()
+  } catch (error) {
+    if (tries <= 1 || !passing.has((error as { errno?: number }).errno ?? 0)) throw error
+    return retried(work, tries - 1)
+  }
+}
+
 /**
  * Appends a batch to a job's log, in one transaction and in its order. An event that is there already counts as accepted
  * under its number; one that the state refuses is returned with its reason and the rest goes on.
@@ -55,54 +67,55 @@ export async function append(
   jobId: string,
   values: unknown[],
 ): Promise<Appended> {
-  const result = await db.transaction(async m => {
-    const checked = values.map(value => ({ value, outcome: valid(jobId, person, value) }))
-    const events = checked.flatMap(c => ('event' in c.outcome ? [c.outcome.event] : []))
-    const refused: Appended['refused'] = checked.flatMap(({ value, outcome }) =>
-      'event' in outcome ? [] : [{ id: String((value as { id?: unknown })?.id ?? ''), ...outcome }],
-    )
-    const row = (await locked(m, jobId, person.shopId)) ?? (await begun(m, jobId, person.shopId, events[0]))
-    const isNew = row.seq === 0
-    let state: JobState = isNew ? blank : await stateAt(m, states, jobId, row.seq)
-    const before = row.seq
-    const known = events.filter(e => state.seen.has(e.id)).map(e => e.id)
-    const there = known.length
-      ? await m.find(Event, { where: { jobId, id: In(known) }, select: { jobId: true, seq: true, id: true } })
-      : []
-    const accepted = there.map(({ id, seq }) => ({ id, seq }))
-    const rows: EventRow[] = []
-    const receivedAt = new Date()
-    for (const event of events) {
-      if (state.seen.has(event.id)) continue
-      const folded = fold(state, event)
-      if (!folded.ok) {
-        refused.push({ id: event.id, ...folded.refusal })
-        continue
+  const transaction = () =>
+    db.transaction(async m => {
+      const checked = values.map(value => ({ value, outcome: valid(jobId, person, value) }))
+      const events = checked.flatMap(c => ('event' in c.outcome ? [c.outcome.event] : []))
+      const refused: Appended['refused'] = checked.flatMap(({ value, outcome }) =>
+        'event' in outcome ? [] : [{ id: String((value as { id?: unknown })?.id ?? ''), ...outcome }],
+      )
+      const row = (await locked(m, jobId, person.shopId)) ?? (await begun(m, jobId, person.shopId, events[0]))
+      const isNew = row.seq === 0
+      let state: JobState = isNew ? blank : await stateAt(m, states, jobId, row.seq)
+      const before = row.seq
+      const known = events.filter(e => state.seen.has(e.id)).map(e => e.id)
+      const there = known.length
+        ? await m.find(Event, { where: { jobId, id: In(known) }, select: { jobId: true, seq: true, id: true } })
+        : []
+      const accepted = there.map(({ id, seq }) => ({ id, seq }))
+      const rows: EventRow[] = []
+      const receivedAt = new Date()
+      for (const event of events) {
+        if (state.seen.has(event.id)) continue
+        const folded = fold(state, event)
+        if (!folded.ok) {
+          refused.push({ id: event.id, ...folded.refusal })
+          continue
+        }
+        state = folded.state
+        row.seq += 1
+        accepted.push({ id: event.id, seq: row.seq })
+        const { id, kind, at, actor, device, body } = event
+        rows.push({ jobId, seq: row.seq, id, kind, at, actor, device, body, receivedAt })
       }
-      state = folded.state
-      row.seq += 1
-      accepted.push({ id: event.id, seq: row.seq })
-      const { id, kind, at, actor, device, body } = event
-      rows.push({ jobId, seq: row.seq, id, kind, at, actor, device, body, receivedAt })
-    }
-    if (isNew && !state.opened) throw notFound()
-    if (rows.length) {
-      row.summary = summary(state)!
-      row.changedAt = receivedAt
-      row.closedAt = state.closing ? new Date(state.closing.at) : null
-      if (isNew) await m.insert(Job, row)
-      else
-        await m.update(
-          Job,
-          { id: jobId },
-          { seq: row.seq, summary: row.summary, changedAt: row.changedAt, closedAt: row.closedAt },
-        )
-      await m.createQueryBuilder().insert().into(Event).values(rows).updateEntity(false).execute()
-      await store(m, jobId, before, { seq: row.seq, state })
-    }
-    return { seq: row.seq, accepted, refused, state }
-  })
-  const { state, ...appended } = result
+      if (isNew && !state.opened) throw notFound()
+      if (rows.length) {
+        row.summary = summary(state)!
+        row.changedAt = receivedAt
+        row.closedAt = state.closing ? new Date(state.closing.at) : null
+        if (isNew) await m.insert(Job, row)
+        else
+          await m.update(
+            Job,
+            { id: jobId },
+            { seq: row.seq, summary: row.summary, changedAt: row.changedAt, closedAt: row.closedAt },
+          )
+        await m.createQueryBuilder().insert().into(Event).values(rows).updateEntity(false).execute()
+        await store(m, jobId, before, { seq: row.seq, state })
+      }
+      return { seq: row.seq, accepted, refused, state }
+    })
+  const { state, ...appended } = await retried(transaction)
   keep(states, jobId, { seq: appended.seq, state })
   return appended
 }

@@ -64,3 +64,8 @@ export async function personOf(db: DataSource, token: string | undefined, now = 
   const { id, shopId, login, name, role } = user
   return { id, shopId, login, name, role, shop: shop.name, timeZone: shop.timeZone }
 }
+
+/** Outside demo mode nobody is let in as a person of the demo, whatever was started before. */
+export const endDemoSessions = async (db: DataSource): Promise<void> => {
+  await db.query('DELETE s FROM session s JOIN user u ON u.id = s.user_id WHERE u.demo')
+}

@@ -77,6 +77,13 @@ describe('the job log', () => {
     expect(body.summary).toMatchObject({ phase: 'closed', clean: false, owed: { fastener: 1 } })
   })
 
+  it('opens once when two send its opening at once', async () => {
+    const job = randomUUID()
+    const opening = openingOf(job, me, unit)
+    const both = await Promise.all([1, 2, 3].map(() => post(job, opening).expect(200)))
+    for (const { body } of both) expect(body).toEqual({ seq: 1, accepted: [{ id: opening.id, seq: 1 }], refused: [] })
+  })
+
   it('keeps one order when many post at once', async () => {
     const job = await opened()
     await Promise.all(Array.from({ length: 20 }, () => post(job, screwStep(job, me, 1)).expect(200)))

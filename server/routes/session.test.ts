@@ -1,6 +1,8 @@
 import supertest from 'supertest'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Session, User } from '../entities/index.ts'
+import { createAccount } from '../people/accounts.ts'
+import { personOf, startSession } from '../people/sessions.ts'
 import { password, world, type World } from '../test/world.ts'
 
 let w: World
@@ -50,6 +52,16 @@ describe('sign-in', () => {
     expect(reply.body.type).toBe('urn:dialytica:problem:too-many')
     await wrong(w.running.port).expect(429)
     await w.as('lead')
+  })
+
+  it('lets nobody in as a person of the demo outside demo mode, also not by an older session', async () => {
+    const { db } = w.running.context
+    const [{ id: shopId }] = await db.query('SELECT id FROM shop LIMIT 1')
+    const { id } = await createAccount(db, { shopId, login: 'demo', name: 'demo', role: 'lead', password, demo: true })
+    await supertest(w.url).post('/api/session').send({ login: 'demo', password }).expect(401)
+    const { token } = await startSession(db, id)
+    await w.another()
+    expect(await personOf(db, token)).toBeNull()
   })
 
   it('offers no demo accounts outside demo mode', async () => {

@@ -43,7 +43,7 @@ export const signIn = route({
   replies: { 200: 'Signed in', 401: 'Login and password do not go together', 429: 'Too many tries' },
   async answer({ db, config }, { body, res }) {
     const user = await personBy(db, body.login.trim().toLowerCase(), body.password)
-    if (!user) throw new ProblemError('wrong-sign-in', 'Check both, then try again.')
+    if (!user || (user.demo && !config.demo)) throw new ProblemError('wrong-sign-in', 'Check both, then try again.')
     const { token, expires } = await startSession(db, user.id)
     res.cookie(cookieName, token, { httpOnly: true, sameSite: 'strict', secure: config.https, expires, path: '/' })
     return personOf(db, token)

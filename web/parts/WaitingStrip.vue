@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { RouterLink, useRoute } from 'vue-router'
 import { useOutbox } from '../stores/outbox.ts'
 
 /** What waits on this device, what the server refused and why; silent when there is nothing to say. */
 const outbox = useOutbox()
+const route = useRoute()
 const open = ref(false)
 const things = (n: number) => (n === 1 ? 'one thing waits' : `${n} things wait`)
 </script>
@@ -15,7 +17,12 @@ const things = (n: number) => (n === 1 ? 'one thing waits' : `${n} things wait`)
     :class="{ bad: outbox.refused.length }"
     role="status"
   >
-    <p v-if="!outbox.reachable">
+    <p v-if="outbox.signedOut">
+      <b>Your session has ended.</b>
+      {{ outbox.waiting ? `${things(outbox.waiting)} on this device` : 'Nothing is lost' }}:
+      <RouterLink :to="{ path: '/sign-in', query: { to: route.fullPath } }">sign in again</RouterLink>, and it goes up.
+    </p>
+    <p v-else-if="!outbox.reachable">
       <b>The server does not answer.</b>
       {{ outbox.waiting ? `${things(outbox.waiting)} on this device` : 'Nothing waits' }}; it goes up by itself. Go on.
     </p>
@@ -24,6 +31,8 @@ const things = (n: number) => (n === 1 ? 'one thing waits' : `${n} things wait`)
     </button>
     <p v-if="outbox.spoilt.length">
       {{ outbox.spoilt.length }} photos could not be taken in: {{ outbox.spoilt[0]!.refused }}
+
+      <button class="btn" type="button" @click="outbox.dropSpoilt">Let them go</button>
     </p>
     <ul v-if="open">
       <li v-for="e in outbox.refused" :key="e.id">

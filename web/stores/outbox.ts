@@ -19,6 +19,8 @@ export const useOutbox = defineStore('outbox', () => {
   const events = ref<WaitingEvent[]>([])
   const photos = ref<Pick<WaitingPhoto, 'hash' | 'refused'>[]>([])
   const reachable = ref(true)
+  /** True when the server no longer knows who works here. */
+  const signedOut = ref(false)
   const heard = new Set<Heard>()
   const waiting = computed(
     () => events.value.filter(e => !e.refused).length + photos.value.filter(p => !p.refused).length,
@@ -101,8 +103,10 @@ export const useOutbox = defineStore('outbox', () => {
         await sendEvents(actor)
         await sendPhotos()
         reachable.value = true
+        signedOut.value = false
         pause = 500
-      } catch {
+      } catch (error) {
+        signedOut.value = error instanceof ApiError && error.problem.status === 401
         reachable.value = false
         pause = Math.min(5000, pause * 2)
         again = setTimeout(() => void flush(), pause)
@@ -121,6 +125,11 @@ export const useOutbox = defineStore('outbox', () => {
     await local.events.where('id').equals(id).delete()
     await refresh()
   }
+  /** Lets go of photos that the server could not take in. */
+  async function dropSpoilt(): Promise<void> {
+    await local.photos.filter(p => Boolean(p.refused)).delete()
+    await refresh()
+  }
   /** Sends a refused event once more. */
   async function retry(id: string): Promise<void> {
     await local.events
@@ -135,5 +144,19 @@ export const useOutbox = defineStore('outbox', () => {
     return () => heard.delete(hear)
   }
   if (typeof window !== 'undefined') window.addEventListener('online', () => void flush())
-  return { events, waiting, refused, spoilt, reachable, refresh, keep, flush, drop, retry, onAppended }
+  return {
+    events,
+    waiting,
+    refused,
+    spoilt,
+    reachable,
+    signedOut,
+    dropSpoilt,
+    refresh,
+    keep,
+    flush,
+    drop,
+    retry,
+    onAppended,
+  }
 })
