@@ -97,14 +97,14 @@ function step(event: KeyboardEvent, by: number): void {
       >
         <g v-if="choose" class="tag" @click="emit('choose', id)">
           <rect
-            :x="-zoneTitle(family, id).length * 3.4 - 4"
-            y="-9"
-            :width="zoneTitle(family, id).length * 6.8 + 8"
-            height="17"
+            :x="-zoneTitle(family, id).length * 4 - 5"
+            y="-11"
+            :width="zoneTitle(family, id).length * 8 + 10"
+            height="22"
             rx="2"
             class="name"
           />
-          <text y="4" class="word">{{ zoneTitle(family, id) }}</text>
+          <text y="5" class="word">{{ zoneTitle(family, id) }}</text>
         </g>
         <g v-if="owed?.[id] && !choose">
           <circle :r="large ? 13 : 17" class="debt" />
@@ -160,7 +160,7 @@ function step(event: KeyboardEvent, by: number): void {
 .word {
   font-family: Archivo;
   font-weight: 650;
-  font-size: 12px;
+  font-size: 15px;
   font-stretch: 80%;
   text-anchor: middle;
   fill: var(--ink);

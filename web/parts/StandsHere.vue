@@ -10,6 +10,8 @@ defineProps<{
   standing: Stance
   owed: Record<string, number>
   disabled: boolean
+  /** True while somebody works on it: then a machine under power is said so. */
+  atWork: boolean
 }>()
 const emit = defineEmits<{ choose: [] }>()
 </script>
@@ -32,7 +34,7 @@ const emit = defineEmits<{ choose: [] }>()
       {{ standing.posture
       }}<template v-if="standing.isolated.length">; {{ standing.isolated.join(', ') }} off</template>
     </p>
-    <p v-if="!standing.isolated.includes('power')" class="live" role="note">
+    <p v-if="atWork && !standing.isolated.includes('power')" class="live" role="note">
       <Glyph kind="isolation" :size="18" /> Power is not isolated.
     </p>
   </section>

@@ -11,6 +11,7 @@ defineProps<{ step: StepState; number: number }>()
     <h2>
       Step {{ number }} <span class="soft small">{{ inShopTime(step.recordedAt, 'minute') }}</span>
     </h2>
+    <p v-if="!step.moves.length" class="soft">Nothing came off in this step.</p>
     <ol>
       <li v-for="m in step.moves" :key="m.id">
         {{ describe(m) }} <span v-if="m.condition" class="found">Found {{ m.condition }}.</span>
@@ -21,11 +22,6 @@ defineProps<{ step: StepState; number: number }>()
 </template>
 
 <style scoped>
-.record {
-  margin-top: 12px;
-  border-top: 2px solid var(--rule);
-  padding-top: 8px;
-}
 h2 {
   font-size: 20px;
 }

@@ -187,7 +187,7 @@ svg {
   fill: var(--off);
   stroke: var(--ground);
 }
-.tile:focus-visible {
+.tile:focus {
   outline: none;
 }
 .tile:focus-visible .face {

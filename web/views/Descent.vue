@@ -139,6 +139,7 @@ useKeys({
       :standing="job.standing"
       :owed="zones"
       :disabled="Boolean(looked) || readOnly"
+      :at-work="!looked && !job.closed"
       @choose="zoning = !zoning"
     />
     <section class="photo" aria-label="Photo of this step">
@@ -170,7 +171,7 @@ useKeys({
         </p>
       </PhotoStage>
     </section>
-    <section class="tray-side" aria-label="Tray and moves">
+    <section class="tray-side" aria-label="Tray">
       <div class="tray-head">
         <h2>Tray</h2>
         <span class="soft"
@@ -184,22 +185,15 @@ useKeys({
         :next="draft.next"
         @choose="putIn"
       />
-      <StepRecord v-if="looked" :step="looked" :number="number" />
     </section>
     <section class="line" aria-label="This step">
       <GlyphBar v-if="!looked && !readOnly" :glyph="draft.glyph" @pick="pick" />
-      <div class="moves">
-        <p v-if="!shownStep.moves.length" class="soft">
-          {{ looked ? 'Nothing came off in this step.' : `Step ${number}: touch what comes off, on the photo.` }}
-        </p>
-        <MoveList
-          v-else
-          :moves="shownStep.moves"
-          :chosen="looked ? undefined : draft.move?.id"
-          @choose="id => !looked && draft.choose(id)"
-        />
+      <StepRecord v-if="looked" :step="looked" :number="number" />
+      <div v-else class="moves">
+        <p v-if="!shownStep.moves.length" class="soft">Step {{ number }}: touch what comes off, on the photo.</p>
+        <MoveList v-else :moves="shownStep.moves" :chosen="draft.move?.id" @choose="draft.choose" />
         <MoveFields
-          v-if="draft.move && !looked"
+          v-if="draft.move"
           :move="draft.move"
           :family="job.family"
           :zone="draft.step.zone"
