@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { local } from '../data/local.ts'
 import { useOutbox } from '../stores/outbox.ts'
 import { useSession } from '../stores/session.ts'
@@ -20,7 +20,6 @@ beforeEach(async () => {
   useSession().person = { id: id(1), login: 'jon', name: 'Jon', role: 'technician', shop: 'Shop', timeZone: 'UTC' }
   await local.photos.put({ hash: 'a'.repeat(64), blob: new Blob(['x']) })
 })
-afterEach(() => vi.unstubAllGlobals())
 
 async function strip(status: number) {
   answer(status)

@@ -61,10 +61,7 @@ beforeEach(async () => {
   await Promise.all([local.events.clear(), local.photos.clear(), local.drafts.clear()])
   useSession().person = person
 })
-afterEach(() => {
-  useJob().close()
-  vi.unstubAllGlobals()
-})
+afterEach(() => useJob().close())
 
 const opening = { unit, family: 'front-loader' as const, complaint: 'drips', plate: 'FL-84 1' }
 async function opened() {
@@ -74,6 +71,14 @@ async function opened() {
   return store
 }
 const sent = () => vi.waitFor(async () => expect(await local.events.count()).toBe(0))
+
+it('two acts in the same moment keep their order', async () => {
+  const store = await opened()
+  const ids = Array.from({ length: 30 }, (_, i) => `55555555-5555-4555-8555-${String(i).padStart(12, '0')}`)
+  for (const id of ids)
+    expect(store.record('step-recorded', { step: { id, photos: [], marks: [], moves: [] } })).toBeNull()
+  expect(store.state.order.toArray()).toEqual(ids)
+})
 
 describe('an event', () => {
   it('shows at once, is kept until the server has it, and is confirmed under its number', async () => {

@@ -23,6 +23,13 @@ import { device } from '../devices/device.ts'
 import { useOutbox } from './outbox.ts'
 import { useSession } from './session.ts'
 
+let lastMoment = 0
+/** The moment now, later than the one before: two acts of one device are never at once, so their order is never in doubt. */
+function nextMoment(): string {
+  lastMoment = Math.max(Date.now(), lastMoment + 1)
+  return new Date(lastMoment).toISOString()
+}
+
 /**
  * One job as this device knows it: what the server has confirmed, and on top of it what waits here. A view makes an
  * event with `record`; it is folded at once, kept, and sent. What other devices append comes in by the stream.
@@ -120,7 +127,7 @@ export const useJob = defineStore('job', () => {
       id: v4(),
       job: id.value,
       kind,
-      at: new Date().toISOString(),
+      at: nextMoment(),
       actor: person.id,
       device,
       body,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onBeforeUnmount, watch } from 'vue'
+import { onUnmounted, watch } from 'vue'
 import { RouterLink, RouterView, useRoute } from 'vue-router'
 import { useWakeLock } from '@vueuse/core'
 import JobHead from '../parts/JobHead.vue'
@@ -23,7 +23,7 @@ watch(
   },
   { immediate: true },
 )
-onBeforeUnmount(() => {
+onUnmounted(() => {
   job.close()
   if (isSupported.value) void release().catch(() => undefined)
 })

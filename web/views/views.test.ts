@@ -1,7 +1,6 @@
 import 'fake-indexeddb/auto'
-import { flushPromises, mount } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
-import { useJob } from '../stores/job.ts'
+import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { afterEach, describe, expect, it } from 'vitest'
 import { jobAtHand, routerAt } from '../test/job-at-hand.ts'
 import Close from './Close.vue'
 import Return from './Return.vue'
@@ -19,11 +18,7 @@ async function open(view: typeof Return | typeof Close | typeof ValleyView, path
   }
   return { job, router, wrapper, button, press }
 }
-afterEach(() => {
-  useJob().close()
-  document.body.innerHTML = ''
-  vi.unstubAllGlobals()
-})
+enableAutoUnmount(afterEach)
 
 describe('the return', () => {
   it('begins with the last step, in the words of the return', async () => {
