@@ -3,6 +3,7 @@ import type { DataSource, EntityManager } from 'typeorm'
 import { In } from 'typeorm'
 import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities/index.ts'
 import { notFound } from '../problems.ts'
+import { retried } from '../retried.ts'
 import type { Person } from '../people/sessions.ts'
 import { keep, stateAt, store, type States } from './states.ts'
 
@@ -35,24 +36,14 @@ const locked = (m: EntityManager, id: string, shopId: string) =>
 
 /** The row of a job that comes in with its first event; its unit must be of the shop. */
 async function begun(m: EntityManager, id: string, shopId: string, first: JobEvent | undefined): Promise<JobRow> {
+  // Somebody opened it a moment ago: the same again finds it there.
+  if (await m.existsBy(Job, { id, shopId })) throw Object.assign(new Error('opened meanwhile'), { errno: 1062 })
   if (first?.kind !== 'job-opened' || (await m.existsBy(Job, { id }))) throw notFound()
   const unit = await m.findOneBy(Unit, { id: first.body.unit, shopId })
   const model = unit && (await m.findOneBy(Model, { id: unit.modelId, shopId }))
   if (!unit || model?.family !== first.body.family) throw notFound()
   const at = new Date(first.at)
   return { id, shopId, unitId: unit.id, seq: 0, summary: {} as never, openedAt: at, changedAt: at, closedAt: null }
-}
-
-/** A duplicate key (two devices opened the job at once), a deadlock, a lock that took too long: the same again goes through. */
-const passing = new Set([1062, 1205, 1213])
-
-async function retried<T>(work: () => Promise<T>, tries = 4): Promise<T> {
-  try {
-    return await work()
-  } catch (error) {
-    if (tries <= 1 || !passing.has((error as { errno?: number }).errno ?? 0)) throw error
-    return retried(work, tries - 1)
-  }
 }
 
 /**
@@ -67,14 +58,17 @@ export async function append(
   jobId: string,
   values: unknown[],
 ): Promise<Appended> {
-  const transaction = () =>
-    db.transaction(async m => {
+  const transaction = async () => {
+    // Looked up before the transaction: a lock on a row that is not there would hold up every other job that opens.
+    const isThere = await db.getRepository(Job).existsBy({ id: jobId, shopId: person.shopId })
+    return db.transaction(async m => {
       const checked = values.map(value => ({ value, outcome: valid(jobId, person, value) }))
       const events = checked.flatMap(c => ('event' in c.outcome ? [c.outcome.event] : []))
       const refused: Appended['refused'] = checked.flatMap(({ value, outcome }) =>
         'event' in outcome ? [] : [{ id: String((value as { id?: unknown })?.id ?? ''), ...outcome }],
       )
-      const row = (await locked(m, jobId, person.shopId)) ?? (await begun(m, jobId, person.shopId, events[0]))
+      const row =
+        (isThere ? await locked(m, jobId, person.shopId) : null) ?? (await begun(m, jobId, person.shopId, events[0]))
       const isNew = row.seq === 0
       let state: JobState = isNew ? blank : await stateAt(m, states, jobId, row.seq)
       const before = row.seq
@@ -115,6 +109,7 @@ export async function append(
       }
       return { seq: row.seq, accepted, refused, state }
     })
+  }
   const { state, ...appended } = await retried(transaction)
   keep(states, jobId, { seq: appended.seq, state })
   return appended

@@ -53,6 +53,17 @@ describe('a photo', () => {
     expect((await put(bytes).expect(200)).body).toEqual(first)
   })
 
+  it('is taken in beside many others at once, also twice the same', async () => {
+    const many = await Promise.all(
+      Array.from({ length: 24 }, (_, i) =>
+        picture(40 + i, 30)
+          .png()
+          .toBuffer(),
+      ),
+    )
+    await Promise.all([...many, ...many].map(bytes => put(bytes).expect(200)))
+  })
+
   it('with another hash than its bytes is refused', async () => {
     const bytes = await picture(81, 60).png().toBuffer()
     const reply = await put(bytes, 'a'.repeat(64)).expect(422)
