@@ -10,3 +10,8 @@ export async function retried<T>(work: () => Promise<T>, tries = 4): Promise<T> 
     return retried(work, tries - 1)
   }
 }
+
+/** What is there already stays: a second row of the same key is no error. */
+export function ignoreDouble(error: { errno?: number }): void {
+  if (error.errno !== 1062) throw error
+}

@@ -58,15 +58,17 @@ export async function append(
   jobId: string,
   values: unknown[],
 ): Promise<Appended> {
+  // Held against the schema once, before anything is locked.
+  const checked = values.map(value => ({ value, outcome: valid(jobId, person, value) }))
+  const events = checked.flatMap(c => ('event' in c.outcome ? [c.outcome.event] : []))
+  const unfit: Appended['refused'] = checked.flatMap(({ value, outcome }) =>
+    'event' in outcome ? [] : [{ id: String((value as { id?: unknown })?.id ?? ''), ...outcome }],
+  )
   const transaction = async () => {
     // Looked up before the transaction: a lock on a row that is not there would hold up every other job that opens.
     const isThere = await db.getRepository(Job).existsBy({ id: jobId, shopId: person.shopId })
     return db.transaction(async m => {
-      const checked = values.map(value => ({ value, outcome: valid(jobId, person, value) }))
-      const events = checked.flatMap(c => ('event' in c.outcome ? [c.outcome.event] : []))
-      const refused: Appended['refused'] = checked.flatMap(({ value, outcome }) =>
-        'event' in outcome ? [] : [{ id: String((value as { id?: unknown })?.id ?? ''), ...outcome }],
-      )
+      const refused = [...unfit]
       const row =
         (isThere ? await locked(m, jobId, person.shopId) : null) ?? (await begun(m, jobId, person.shopId, events[0]))
       const isNew = row.seq === 0

@@ -4,7 +4,7 @@ import { dirname, join } from 'node:path'
 import type { DataSource } from 'typeorm'
 import { PhotoEntity, type PhotoRow } from '../entities/index.ts'
 import { ProblemError } from '../problems.ts'
-import { retried } from '../retried.ts'
+import { ignoreDouble, retried } from '../retried.ts'
 import { develop, type Size } from './develop.ts'
 
 export const sha256 = (bytes: Buffer): string => createHash('sha256').update(bytes).digest('hex')
@@ -43,9 +43,4 @@ export async function takeIn(
   // A plain insert locks its own row only; photos that come in side by side do not stand in each other's way.
   await retried(() => photos.insert(row).catch(ignoreDouble))
   return row
-}
-
-/** Somebody took in the same photo at the same time: it is there, which is what was wanted. */
-function ignoreDouble(error: { errno?: number }): void {
-  if (error.errno !== 1062) throw error
 }

@@ -7,6 +7,7 @@ import { createAccount, shopNamed } from '../people/accounts.ts'
 import type { Person } from '../people/sessions.ts'
 import { sha256, takeIn } from '../photos/store.ts'
 import type { Context } from '../routes/route.ts'
+import { ignoreDouble } from '../retried.ts'
 import { demoPassword } from './demo-password.ts'
 
 /** Draws a picture of the simulated camera, takes it in like any photo, and says how it is kept. */
@@ -67,9 +68,4 @@ export async function seedDemo(context: Context, say: (line: string) => void, no
       if (refused.length) throw new Error(`The demo job ${told.name} was refused: ${refused[0]!.message}`)
     }),
   )
-}
-
-/** What is there already stays. */
-function ignoreDouble(error: { errno?: number }): void {
-  if (error.errno !== 1062) throw error
 }

@@ -20,7 +20,7 @@ import JobValley from '../parts/JobValley.vue'
 import ReturnRows from '../parts/ReturnRows.vue'
 import PhotoStage, { type ShownMark } from '../parts/PhotoStage.vue'
 import { useJob } from '../stores/job.ts'
-import { useRefit } from '../stores/refit.ts'
+import { usual, useRefit } from '../stores/refit.ts'
 import { useSession } from '../stores/session.ts'
 
 /** The way back: one step filling the screen, only its marks, each tapped as it is done. */
@@ -108,8 +108,7 @@ function tapMark(id: string): void {
   if (debt.marks.includes(id) || owedCount(debt) === 0)
     tell(refit.reopen(r.value.step.id, debt, single ? id : undefined))
   else if (held.value) forth()
-  else
-    tell(refit.fit(r.value, debt, debt.item === 'consumable' ? 'replaced' : 'refitted', 1, single ? [id] : undefined))
+  else tell(refit.fit(r.value, debt, usual(debt), 1, single ? [id] : undefined))
 }
 function passGate(reason: string): void {
   if (!reason) {
