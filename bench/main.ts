@@ -3,11 +3,13 @@ import { appendBatch } from './append-batch.ts'
 import { firstViewScript } from './first-view-script.ts'
 import { foldOneEvent } from './fold-one-event.ts'
 import type { Line, Measure } from './line.ts'
+import { readQuickLine } from './read-quick-line.ts'
 import { stepToOtherDevice } from './step-to-other-device.ts'
 import { takeInPhoto } from './take-in-photo.ts'
 
 const lines: Record<string, Measure> = {
   'fold-one-event': foldOneEvent,
+  'read-quick-line': readQuickLine,
   'append-batch': appendBatch,
   'step-to-other-device': stepToOtherDevice,
   'take-in-photo': takeInPhoto,

@@ -13,6 +13,8 @@ export const connector = shape({
   lock: oneOf(['tab', 'secondary slider', 'none']),
   keyed: yup.boolean(),
   reach: yup.number().positive('${path} must be more than 0 mm'),
+  /** Where a single wire sits: the name of its terminal. */
+  terminal: line(),
 })
 export type Connector = InferType<typeof connector>
 
@@ -24,4 +26,5 @@ export const connectorName = (c: Connector): string =>
     join(' ', c.housing, 'plug'),
     c.ways && `${c.ways} ${c.ways === 1 ? 'way' : 'ways'}`,
     c.wires?.length && c.wires.join('/'),
+    c.terminal && `terminal ${c.terminal}`,
   )

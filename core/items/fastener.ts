@@ -18,6 +18,8 @@ export const fastener = shape({
   pitch: yup.number().positive('${path} must be more than 0 mm'),
   hand: oneOf(['right', 'left']),
   length: yup.number().positive('${path} must be more than 0 mm').max(1000, '${path} can be 1000 mm at most'),
+  /** The length as it was said where it is not in millimetres: `1/2 in`. */
+  lengthAs: line(),
   /** Material, finish, colour: `stainless`, `black`, `with washer`. */
   look: line(),
   washers: yup.number().integer().min(0),
@@ -33,7 +35,7 @@ export type Fastener = InferType<typeof fastener>
 /** `T20 × 18`, `M6 × 20 stainless`, `long PH2`; `screw` when nothing is known. */
 export function fastenerName(f: Fastener): string {
   const size = join(' ', f.size ?? f.drive, f.thread)
-  const body = join(' × ', size, f.length === undefined ? '' : String(f.length))
+  const body = join(' × ', size, f.lengthAs ?? (f.length === undefined ? '' : String(f.length)))
   const noun = f.head === 'nut' || f.drive === 'nut' ? 'nut' : f.head === 'stud' ? 'stud' : body ? '' : 'screw'
   return join(' ', body, noun, f.look, f.hand === 'left' && 'left-hand')
 }

@@ -6,6 +6,8 @@ import { line, oneOf, shape } from '../schema.ts'
 export const lineKinds = ['harness', 'single wire', 'ground strap', 'hose', 'pressure tube', 'cable', 'belt'] as const
 export const passings = ['retainer', 'tie', 'groove', 'grommet', 'over', 'under', 'behind', 'through'] as const
 
+export type Passing = (typeof passings)[number]
+
 export const waypoint = shape({ by: oneOf(passings).required(), of: line() })
 export type Waypoint = InferType<typeof waypoint>
 
@@ -21,7 +23,7 @@ export const route = shape({
 })
 export type Route = InferType<typeof route>
 
-const verb: Record<(typeof passings)[number], string> = {
+const verb: Record<Passing, string> = {
   retainer: 'in the retainer',
   tie: 'in the tie',
   groove: 'in the groove',

@@ -21,6 +21,7 @@ const fastener = known({
   pitch: some([0.8, 1, 1.25]),
   hand: some(['right', 'left'] as const),
   length: fc.integer({ min: 4, max: 90 }),
+  lengthAs: some(['1/2 in', '3/4 in']),
   look: some(['stainless', 'black']),
   washers: fc.integer({ min: 0, max: 2 }),
   captive: fc.boolean(),
@@ -38,6 +39,7 @@ const connector = known({
   lock: some(['tab', 'secondary slider', 'none'] as const),
   keyed: fc.boolean(),
   reach: fc.integer({ min: 10, max: 400 }),
+  terminal: some(['L1', '6.3 upper']),
 })
 const waypoint = fc.record({ by: some(passings), of: word }, { requiredKeys: ['by'] })
 const route = fc.record(

@@ -1,0 +1,6 @@
+export * from './complete.ts'
+export * from './correct.ts'
+export { fieldsOf as fieldsOfKind } from './fields.ts'
+export * from './format.ts'
+export * from './parse.ts'
+export * from './token.ts'

@@ -1,0 +1,179 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import type { Move } from '../moves/registry.ts'
+import { moveSchema } from '../moves/registry.ts'
+import { check } from '../schema.ts'
+import { arbitraryMoveOf, kindNames } from '../test/arbitrary-move.ts'
+import { corpus, told } from '../test/corpus.ts'
+import { fieldsOf, read, written } from './fields.ts'
+import { formatMove } from './format.ts'
+import { parseLine, type LineContext } from './parse.ts'
+import { phrases } from './vocabulary.ts'
+
+const context: LineContext = {
+  family: 'front-loader',
+  around: { posture: 'upright', isolated: [] },
+  id: () => '00000000-0000-4000-8000-000000000001',
+}
+const bare = (move: Move) => ({ ...move, id: context.id() })
+const parse = (line: string, more: Partial<LineContext> = {}) => parseLine(line, { ...context, ...more })
+
+describe('a move written as a line and read again is the move', () => {
+  it.each(kindNames)('%s', kind =>
+    fc.assert(
+      fc.property(arbitraryMoveOf(kind), move => {
+        const line = formatMove(move)
+        expect(parse(line).moves, line).toEqual([bare(move)])
+      }),
+      { numRuns: 200 },
+    ),
+  )
+
+  /** Any text where a kind takes any text: quotes, signs, words of the trade, other scripts. */
+  const text = fc.oneof(
+    fc.string({ unit: 'binary', minLength: 1, maxLength: 40 }),
+    fc.constantFrom(...phrases.keys(), '"', '\\', 'a;b', '4x T20', 'none', 'yes', '@A1', 'note', 'x="y"'),
+  )
+  it('whatever its words are', () =>
+    fc.assert(
+      fc.property(
+        fc
+          .constantFrom(...kindNames)
+          .chain(kind => fc.tuple(arbitraryMoveOf(kind), fc.array(text, { minLength: 3, maxLength: 3 }))),
+        ([move, texts]) => {
+          const free = [
+            'place',
+            'note',
+            'look',
+            'label',
+            'housing',
+            'name',
+            'orientation',
+            'lies',
+            'slack',
+            'mark',
+            'why',
+            'hose',
+          ]
+          const told = fieldsOf[move.kind]
+            .filter(leaf => free.includes(leaf.name) && read(move, leaf) !== undefined)
+            .reduce((m, leaf, i) => written(m, leaf, texts[i % 3]), move)
+          expect(parse(formatMove(told)).moves).toEqual([bare(told)])
+        },
+      ),
+      { numRuns: 600 },
+    ))
+})
+
+describe('the corpus', () => {
+  const lines = corpus()
+  it('holds at least 200 lines', () => expect(lines.length).toBeGreaterThanOrEqual(200))
+  it('is read right in at least 95 of 100 moves', () => {
+    const wrong = lines.flatMap(({ line, moves }) => {
+      const got = parse(line).moves.map(told)
+      const missed = moves.filter((m, i) => m !== got[i]).length + Math.max(0, got.length - moves.length)
+      return missed ? [{ line, missed, got }] : []
+    })
+    const all = lines.reduce((n, l) => n + l.moves.length, 0)
+    const missed = wrong.reduce((n, w) => n + w.missed, 0)
+    expect(missed / all, JSON.stringify(wrong, null, 1)).toBeLessThanOrEqual(0.05)
+  })
+})
+
+describe('no line fails or loses text', () => {
+  const trade = fc.constantFrom(
+    ...phrases.keys(),
+    ';',
+    ',',
+    ':',
+    '>',
+    '@',
+    '@B3',
+    '4x',
+    'T20x18',
+    'M6x16',
+    '10 mm',
+    '"',
+    '=',
+    'note',
+  )
+  const line = fc.oneof(
+    fc.string({ unit: 'binary', maxLength: 500 }),
+    fc.string({ unit: 'grapheme', maxLength: 200 }),
+    fc
+      .array(fc.oneof(trade, trade, fc.string({ maxLength: 6 })), { maxLength: 40 })
+      .map(words => words.join(' ').slice(0, 500)),
+  )
+  const inHand = fc.option(fc.constantFrom(...kindNames).chain(arbitraryMoveOf), { nil: undefined })
+
+  it('every character lies in one token; what was not understood stands in a move or in the words', () =>
+    fc.assert(
+      fc.property(line, inHand, inHand, (text, hand, last) => {
+        const parsed = parse(text, { inHand: hand, last })
+        const tokens = parsed.clauses.flatMap(c => c.tokens)
+        let at = 0
+        for (const t of tokens) {
+          expect(text.slice(at, t.start).trim()).toBe('')
+          expect(t.text).toBe(text.slice(t.start, t.end))
+          at = t.end
+        }
+        expect(text.slice(at).trim()).toBe('')
+        const kept = JSON.stringify([parsed.words, parsed.clauses.map(c => c.move)])
+        for (const t of tokens)
+          if (t.certainty === 'text') {
+            const [whole, inside] = [t.text, t.text.slice(1, -1).replace(/\\([^])/gu, '$1')]
+            expect(
+              kept.includes(JSON.stringify(whole).slice(1, -1)) || kept.includes(JSON.stringify(inside).slice(1, -1)),
+              t.text,
+            ).toBe(true)
+          }
+      }),
+      { numRuns: 1500 },
+    ))
+
+  it('every move that comes out fits its schema', () =>
+    fc.assert(
+      fc.property(line, inHand, (text, last) => {
+        for (const clause of parse(text, { last }).clauses)
+          if (clause.move) expect(check(moveSchema, clause.move), text).toMatchObject({ ok: true })
+      }),
+      { numRuns: 1500 },
+    ))
+})
+
+describe('a line in its place', () => {
+  const hand: Move = {
+    id: context.id(),
+    kind: 'remove-fasteners',
+    way: 'down',
+    fastener: { size: 'T20' },
+    count: 4,
+    cell: 'B2',
+  }
+  it('tells of the move in hand where it names no act', () => {
+    const { clauses, moves } = parse('stainless, long', { inHand: hand })
+    expect(moves).toEqual([])
+    expect(clauses[0]).toMatchObject({ adds: true, said: { look: 'stainless long' } })
+  })
+  it('takes the next cell of the tray, a named one, or that of the move before', () => {
+    const around = { ...context.around, cell: 'C1' }
+    const cells = parse('2x T20; 2x T15 @D4; 1x T25 @', { around }).moves.map(m => m.cell)
+    expect(cells).toEqual(['C1', 'D4', 'D4'])
+  })
+  it('goes on from the last move recorded', () => {
+    expect(parse('same again, bottom edge', { last: hand }).moves).toEqual([{ ...hand, place: 'bottom edge' }])
+  })
+  it('names the zone for what follows', () => {
+    expect(parse('rear: 2x T20')).toMatchObject({ zone: 'rear', moves: [{ count: 2 }] })
+    expect(parse('zone door and bellows, unclip 1 spring clip').zone).toBe('door')
+  })
+  it('keeps what a schema refuses as text', () => {
+    expect(parse('sump hose spring clamp 14 oclock').moves).toMatchObject([
+      { joint: { clamp: 'spring' }, note: '14 oclock' },
+    ])
+    expect(parse('900x T20').moves).toMatchObject([{ count: 1, note: '900x' }])
+  })
+  it('keeps words that belong to no act', () => {
+    expect(parse('hm, where was that').words).toBe('hm, where was that')
+  })
+})

@@ -1,0 +1,242 @@
+import type { Passing } from '../items/route.ts'
+import type { Posture } from '../machine/postures.ts'
+import type { MoveKindName } from '../moves/registry.ts'
+import type { Fact, Noun, Value } from './fact.ts'
+
+/**
+ * The words of the trade and what they say, in lower case, singular, without hyphens. The longest phrase that fits is
+ * taken; a plural `s` at its end is allowed for.
+ */
+export const phrases = new Map<string, Fact>()
+
+const add = (fact: Fact, words: string) => words.split(',').forEach(phrase => phrases.set(phrase.trim(), fact))
+const act = (act: MoveKindName | 'away', words: string, sets?: Record<string, Value>) =>
+  add({ as: 'act', act, ...(sets && { sets }) }, words)
+const noun = (noun: Noun, words: string, sets?: Record<string, Value>, passing?: Passing) =>
+  add({ as: 'noun', noun, ...(sets && { sets }), ...(passing && { passing }) }, words)
+const set = (words: string, sets: Record<string, Value>) => add({ as: 'set', sets }, words)
+const posture = (posture: Posture, words: string) => add({ as: 'posture', posture }, words)
+
+act('away', 'off, take off, takes off, took off, comes off, came off, remove, removed, take out, took out, out')
+act('away', 'lift off, lift out, lifted off, get off, took, got, rem, rmv, r/o, undo, undone, detach, open')
+act('remove-fasteners', 'unscrew, unscrewed, unbolt')
+act('slacken', 'slacken, slackened, slack off, loosen, loosened, ease, eased, back out, crack off')
+act('release-clips', 'release, released, unclip, unclipped, unhook, unhooked, pop, popped, unlatch, squeeze, pry')
+act('release-clips', 'twist, twisted, bayonet twist', { type: 'bayonet' })
+act('unplug', 'unplug, unplugged, disconnect, disconnected')
+act('unroute', 'free, freed, unroute, unthread, pull out of clips')
+act('open-joint', 'open joint, pull hose, pull the hose')
+act('slip-belt', 'slip belt, slip off belt, slip the belt off, slip belt off, belt off, belt is off, roll belt off')
+act('remove-part', 'lift away, slide out, slid out')
+act('park-part', 'park, parked, hang, hung, hang aside, lay aside, set aside, fold down, swing out')
+act('pull-off', 'pull, pulled, pull off, pulled off, press off, pressed off, draw off, puller')
+act('cut', 'cut, snip, snipped, peel, peeled, peel off')
+act('place-temporary', 'put in, put, place, placed, insert, inserted, add, lay in, prop with, temporary, temp')
+act('turn-machine', 'turn, turn machine, turned, lay machine')
+act('isolate', 'isolate, isolated, close, closed, shut, shut off')
+act('drain', 'drain, drained, empty')
+act('draw-mark', 'mark, marked, draw, drawn, draw mark, scribe, scribed')
+act('attend', 'attend')
+for (const [word, does] of Object.entries({
+  measure: 'measure, measured, meter',
+  inspect: 'inspect, inspected, check, checked, look at',
+  photograph: 'photograph, photographed, photo, picture of',
+  clean: 'clean, cleaned, wipe, wiped',
+  lubricate: 'lubricate, lubricated, lube, grease up, oil',
+}))
+  act('attend', does, { act: word })
+act('replace-part', 'replace, replaced, renew, renewed, swap, swapped, new')
+
+noun('fastener', 'screw, bolt, fastener, self tapper, self tapping screw, grub screw, machine screw')
+noun('fastener', 'nut', { head: 'nut' })
+noun('fastener', 'stud', { head: 'stud' })
+noun('clip', 'clip', undefined, 'retainer')
+noun('clip', 'tab', { type: 'tab' })
+noun('clip', 'hook', { type: 'hook' })
+noun('clip', 'push pin, pushpin, push rivet, plastic rivet', { type: 'push-pin' })
+noun('clip', 'spring clip', { type: 'spring clip' })
+noun('clip', 'bayonet', { type: 'bayonet' })
+noun('connector', 'plug, connector, conn, socket, terminal, spade, spade terminal')
+noun('line', 'loom, harness, wiring', { type: 'harness' })
+noun('line', 'wire, single wire, lead', { type: 'single wire' })
+noun('line', 'ground strap, earth strap, earth wire, ground wire, earth, ground, braid', { type: 'ground strap' })
+noun('line', 'pressure tube, air tube, tube', { type: 'pressure tube' })
+noun('line', 'cable, cord, mains lead', { type: 'cable' })
+noun('line', 'line')
+noun('hose', 'hose, joint, hose joint')
+noun('hose', 'drain hose', { hose: 'drain hose' })
+add({ as: 'word' }, 'drain pump, drain valve, drain hole')
+noun('belt', 'belt, drive belt')
+noun('consumable', 'tie, cable tie, zip tie', { consumable: 'tie' }, 'tie')
+noun('consumable', 'seal', { consumable: 'seal' })
+noun('consumable', 'gasket', { consumable: 'gasket' })
+noun('tape', 'tape, strip of tape')
+noun('clamp', 'clamp', undefined, 'retainer')
+for (const thing of ['prop', 'towel', 'strap', 'tray', 'block']) noun('temporary', thing, { thing })
+noun('temporary', 'rag, cloth', { thing: 'towel' })
+noun('temporary', 'wooden block, wedge, timber', { thing: 'block' })
+noun('isolation', 'power, power off, mains, mains off, plug out, pull the plug, plug pulled, unplug machine', {
+  what: 'power',
+})
+noun('isolation', 'electricity, power out, unplugged at wall', { what: 'power' })
+noun('isolation', 'water, water off, cold tap, cold, cold off, cold water, cold water off, tap, tap off', {
+  what: 'cold water',
+})
+noun('isolation', 'hot tap, hot, hot off, hot water, hot water off', { what: 'hot water' })
+noun('isolation', 'drain hose off standpipe, drain hose unhooked, standpipe', { what: 'drain hose' })
+noun('isolation', 'capacitor, capacitor discharged, discharge capacitor, cap discharged, discharge cap', {
+  what: 'capacitor',
+})
+
+set('torx', { drive: 'torx' })
+set('phillips, philips, crosshead, cross head, cross', { drive: 'phillips' })
+set('pozi, pozidriv', { drive: 'pozidriv' })
+set('slotted, flat blade, flathead, slot head', { drive: 'slotted' })
+set('hex head, hex, hexagon, hex headed', { drive: 'hex head' })
+set('allen, hex socket, hex key', { drive: 'hex socket' })
+set('square drive', { drive: 'square' })
+set('pan head, pan', { head: 'pan' })
+set('countersunk, csk, flush head', { head: 'countersunk' })
+set('flange, flanged, flange head', { head: 'flange' })
+set('cap head', { head: 'cap' })
+set('left hand, left hand thread, lh, lh thread, reverse thread, left handed, left thread', { hand: 'left' })
+set('right hand, right hand thread, rh, right thread', { hand: 'right' })
+set('washer, with washer, with a washer, w/ washer', { washers: 1 })
+set('no washer', { washers: 0 })
+set('captive', { captive: true })
+set('not captive', { captive: false })
+set('finger tight, finger', { feel: 'finger' })
+set('snug', { feel: 'snug' })
+set('firm, tight', { feel: 'firm' })
+set('circle, in a circle, crosswise', { pattern: 'circle' })
+set('row, in a row, in line', { pattern: 'row' })
+set('any order', { pattern: 'any' })
+set('thread lock, threadlock, locked thread, thread locked', { secured: 'thread-lock' })
+set('greased, with grease', { secured: 'grease' })
+set('into plastic, in plastic, plastic', { into: 'plastic' })
+set('into metal, in metal, into steel', { into: 'metal' })
+set('fragile, brittle', { fragile: true })
+set('clockwise, cw', { direction: 'clockwise' })
+set('anticlockwise, counterclockwise, ccw, anti clockwise', { direction: 'anticlockwise' })
+for (const how of ['from the left', 'from the right', 'from above', 'from below', 'from behind', 'from inside'])
+  set(`${how}, ${how.replace('the ', '')}`, { releases: how })
+for (const how of ['press inwards', 'press outwards', 'push in', 'push up', 'push down', 'squeeze sides'])
+  set(how, { releases: how })
+set('tab lock, locking tab, press tab, with tab', { lock: 'tab' })
+set('slider, secondary slider, second lock, secondary lock, slide lock', { lock: 'secondary slider' })
+set('no lock, unlocked', { lock: 'none' })
+set('keyed', { keyed: true })
+set('not keyed, unkeyed', { keyed: false })
+set('missing, gone, absent', { condition: 'missing' })
+set('corroded, rusty, rusted, rust, seized', { condition: 'corroded' })
+set('stripped, rounded, rounded off, chewed, chewed up', { condition: 'stripped' })
+set('cracked, broken, snapped, split', { condition: 'cracked' })
+set('not original, non original, odd one, wrong one, bodged', { condition: 'not original' })
+set('spring clamp', { clamp: 'spring' })
+set('clamp spring', { clamp: 'spring' })
+set('worm clamp, worm drive, worm, screw clamp, clamp worm', { clamp: 'worm' })
+set('ear clamp, crimp clamp, clamp ear', { clamp: 'ear' })
+set('no clamp', { clamp: 'none' })
+set('click, clicks in', { seat: 'click' })
+set('flush', { seat: 'flush' })
+set('bottomed, to the stop', { seat: 'bottomed' })
+set('splined, on a spline, on spline', { fit: 'spline' })
+set('press fit, interference fit', { fit: 'press' })
+set('loose fit', { fit: 'loose' })
+set('heavy', { people: 2 })
+set('one way, goes on once, once only', { oneWay: true })
+set('again', { again: true })
+for (const by of ['filter', 'plug', 'cap']) set(`by ${by}, by the ${by}, at the ${by}, from the ${by}`, { by })
+set('drain tube, by drain tube, by the drain tube, by tube', { by: 'drain tube' })
+set('by hose, by the hose, by gravity, bucket', { by: 'hose' })
+set('arrow up, mark up, label up, label out, label outwards, logo up', { orientation: '' })
+
+for (const [field, words] of Object.entries({
+  note: 'note, nb, remark',
+  why: 'why, because, to catch, to hold, holds, holding, so that',
+  label: 'label, labelled, named',
+  orientation: 'faces, facing',
+  lies: 'lies, lying, lay it',
+  notch: 'notch to, notch at, notch',
+  opens: 'opens, opens up',
+  carryOver: 'carry over, carries over, transfer, carry',
+  keepClear: 'clear of, keep clear of, keep clear, away from, keep away from, not near',
+  slack: 'slack',
+  terminal: 'on terminal, at terminal, terminal marked',
+  look: 'look',
+  releases: 'releases, release from',
+}))
+  add({ as: 'lead', field }, words)
+
+for (const look of ['long', 'short', 'stainless', 'brass', 'zinc', 'plain', 'coarse', 'fine', 'thin', 'thick'])
+  add({ as: 'look', look }, look)
+for (const look of ['shiny', 'painted', 'blunt', 'pointed', 'shouldered', 'security', 'silver', 'gold', 'small', 'big'])
+  add({ as: 'look', look }, look)
+
+/** Colours by name and by the letter code of IEC 60757. */
+export const colours = new Map<string, string>()
+for (const [name, code] of Object.entries({
+  black: 'bk',
+  brown: 'bn',
+  red: 'rd',
+  orange: 'og',
+  yellow: 'ye',
+  green: 'gn',
+  blue: 'bu',
+  violet: 'vt',
+  purple: '',
+  grey: 'gy',
+  gray: '',
+  white: 'wh',
+  pink: 'pk',
+  turquoise: 'tq',
+  'green-yellow': 'gnye',
+  'yellow-green': '',
+})) {
+  const means = { purple: 'violet', gray: 'grey', 'yellow-green': 'green-yellow' }[name] ?? name
+  colours.set(name, means)
+  if (code) colours.set(code, means)
+}
+for (const [name, means] of colours) add({ as: 'colour', colours: [means] }, name.replace('-', ' '))
+
+for (const by of ['over', 'under', 'behind', 'through', 'groove', 'grommet'] as const) add({ as: 'passing', by }, by)
+add({ as: 'passing', by: 'retainer' }, 'retainer, in retainer, in the retainer, holder')
+add({ as: 'passing', by: 'groove' }, 'channel, in groove, in the groove, trough')
+add({ as: 'passing', by: 'through' }, 'thru')
+add({ as: 'passing', by: 'grommet' }, 'through grommet, thru grommet, through the grommet')
+add({ as: 'passing', by: 'under' }, 'below, beneath')
+
+posture('upright', 'stand up, stand upright, upright, on its feet, stand machine up')
+posture('tipped back', 'tip back, tipped back, tilt back, tip it back, tilted back')
+posture('on its back', 'on its back, on back, on the back, lay on back')
+posture('on its front', 'on its front, on front, on its face, lay on front')
+posture('on its left side', 'on its left side, on left side, on its left, lay on left side')
+posture('on its right side', 'on its right side, on right side, on its right, lay on right side')
+
+add({ as: 'same' }, 'same, same again, ditto, again same, and again, the same')
+add({ as: 'same-cell' }, 'same cell')
+add({ as: 'and' }, 'and, then, &, +')
+add(
+  { as: 'filler' },
+  'a, an, the, of, at, on, in, from, to, with, for, by, into, is, are, was, it, its, all, per, each',
+)
+add({ as: 'filler' }, 'about, approx, pcs, pc, piece, qty, found, of them, them')
+
+const numbers = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve']
+numbers.forEach((word, i) => add({ as: 'count', n: i + 1 }, word))
+add({ as: 'count', n: 2 }, 'pair, pair of, a pair of, both, couple, couple of, a couple of')
+add({ as: 'count', n: 1 }, 'single, a single')
+
+/** Words that are places or parts of a machine: a stretch with one of them in it is surely a place or a name. */
+export const thingWords = new Set(
+  (
+    'panel bracket cover lid console drawer pump motor drum tub heater thermostat sensor valve board door hinge handle ' +
+    'bellows counterweight weight spring damper pulley bearing filter hatch rail frame base top rear front left right ' +
+    'bottom upper lower side edge corner rim plate kick shroud guard shaft rotor stator switch interlock lock suppressor ' +
+    'dispenser housing tank sump dosing unit module fascia knob foot crossbar brace holder rod leg chassis'
+  ).split(' '),
+)
+/** Words with which the place where a part lies begins. */
+export const lying = new Set(
+  'on against behind over beside under onto hung hanging leaning back aside in to'.split(' '),
+)
