@@ -3,6 +3,7 @@ import { appendBatch } from './append-batch.ts'
 import { firstViewScript } from './first-view-script.ts'
 import { foldOneEvent } from './fold-one-event.ts'
 import type { Line, Measure } from './line.ts'
+import { lookAlikesAndTray } from './look-alikes-and-tray.ts'
 import { readQuickLine } from './read-quick-line.ts'
 import { stepToOtherDevice } from './step-to-other-device.ts'
 import { takeInPhoto } from './take-in-photo.ts'
@@ -10,6 +11,7 @@ import { takeInPhoto } from './take-in-photo.ts'
 const lines: Record<string, Measure> = {
   'fold-one-event': foldOneEvent,
   'read-quick-line': readQuickLine,
+  'look-alikes-and-tray': lookAlikesAndTray,
   'append-batch': appendBatch,
   'step-to-other-device': stepToOtherDevice,
   'take-in-photo': takeInPhoto,

@@ -4,7 +4,6 @@ import {
   balance,
   blank,
   foldAll,
-  nextCell,
   openDebts,
   owedByZone,
   piecesOwed,
@@ -91,12 +90,6 @@ describe('the tray', () => {
   it('sorts its cells by row, then by column', () => {
     const { state } = foldAll([opening(), record(1, 'top', screws(1, 'B1'), screws(1, 'A10'), screws(1, 'A2'))])
     expect(trayOf(openDebts(state)).map(([cell]) => cell)).toEqual(['A2', 'A10', 'B1'])
-  })
-  it('offers the first free cell, and none when it is full', () => {
-    expect(nextCell(new Set())).toBe('A1')
-    expect(nextCell(new Set(['A1', 'A2', 'B1']))).toBe('A3')
-    expect(nextCell(new Set(['A1', 'A2', 'A3', 'A4']))).toBe('B1')
-    expect(nextCell(new Set(['A1', 'A2']), 1, 2)).toBeUndefined()
   })
 })
 

@@ -14,12 +14,13 @@ import {
   photoAdded,
   readingTaken,
 } from './events/entries.ts'
-import { jobAbandoned, jobClosed, jobOpened, phaseChanged } from './events/job.ts'
+import { jobAbandoned, jobClosed, jobOpened, phaseChanged, trayChosen } from './events/job.ts'
 import { stepAmended, stepRecorded, stepReopened, stepReordered, stepStruck } from './events/steps.ts'
 
 const all = [
   jobOpened,
   phaseChanged,
+  trayChosen,
   jobClosed,
   jobAbandoned,
   stepRecorded,

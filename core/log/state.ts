@@ -1,6 +1,7 @@
 import { List, Map, Set } from 'immutable'
 import { itemKinds, type DebtState, type ItemKind } from '../items/kinds.ts'
 import type { Family } from '../machine/families.ts'
+import { usualTray, type TraySize } from '../tray/cells.ts'
 import type { Photo, Step } from './step.ts'
 
 export const phases = ['intake', 'descent', 'bench', 'return', 'proof', 'closed', 'abandoned'] as const
@@ -89,6 +90,9 @@ export interface JobState {
   owed: Record<ItemKind, number>
   entries: Map<string, Entry>
   constraints: Map<string, Entry>
+  /** The tray on the bench, and the stamp of the event that chose it. */
+  tray: TraySize
+  trayAt: string
   closing: Closing | null
   /** Ids of the events that were folded. */
   seen: Set<string>
@@ -107,6 +111,8 @@ export const blank: JobState = {
   owed: Object.fromEntries(itemKinds.map(k => [k, 0])) as Record<ItemKind, number>,
   entries: Map(),
   constraints: Map(),
+  tray: usualTray,
+  trayAt: '',
   closing: null,
   seen: Set(),
 }

@@ -89,6 +89,7 @@ export function decide(said: readonly Said[]): MoveKindName | null {
   if (saysField(said, fastenerFields) && noun !== 'connector' && noun !== 'consumable') return 'remove-fasteners'
   if (noun === 'temporary' && acts.length) return 'place-temporary'
   if (noun) return ofNoun[noun]
+  if (pick(said, 'mm').length && said.some(s => s.fact.as === 'count')) return 'remove-fasteners'
   if (has('ways') || pick(said, 'colour').some(f => f.colours.length > 1)) return 'unplug'
   if (has('clamp') || has('clock')) return 'open-joint'
   if (acts.length && said.some(s => s.fact.as === 'word' || s.fact.as === 'exact' || s.fact.as === 'quoted'))

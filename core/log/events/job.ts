@@ -3,6 +3,7 @@ import { families } from '../../machine/families.ts'
 import { line, moment, oneOf, shape, uuid } from '../../schema.ts'
 import { eventKind, stampOf } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
+import { traySize } from '../../tray/cells.ts'
 import { owedCount, phases, type Closing, type JobState } from '../state.ts'
 
 /** A machine comes in: its unit, its family, what is wrong, and the plate as read. */
@@ -31,6 +32,11 @@ export const phaseChanged = eventKind(
     stampOf(stamp) < state.phase.at
       ? accept(state)
       : accept({ ...state, phase: { name: phase, at: stampOf(stamp), waitsFor, due } }),
+)
+
+/** The tray on the bench: how many rows and columns of cells. The latest word by the clock of the devices wins. */
+export const trayChosen = eventKind('tray-chosen', traySize, (state, size, stamp) =>
+  stampOf(stamp) < state.trayAt ? accept(state) : accept({ ...state, tray: size, trayAt: stampOf(stamp) }),
 )
 
 /** What is owed now, by name: the words of a close with debts. */

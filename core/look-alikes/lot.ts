@@ -1,0 +1,44 @@
+import type { Connector } from '../items/connector.ts'
+import type { Fastener } from '../items/fastener.ts'
+import type { JobState } from '../log/state.ts'
+import type { Step } from '../log/step.ts'
+import type { Move } from '../moves/registry.ts'
+
+/** One group that came off together: like fasteners, or one plug. */
+export interface Lot {
+  /** Id of its move. */
+  id: string
+  /** Number of its step in the descent; 1 is the first. */
+  stepNumber: number
+  count: number
+  fastener?: Fastener | undefined
+  connector?: Connector | undefined
+  cell?: string | undefined
+  place?: string | undefined
+  zone?: string | undefined
+  /** True when a photo of the step shows it with a mark. */
+  marked: boolean
+}
+
+/** The lot that a move makes; `null` when it takes off neither fasteners nor a plug. Slack fasteners stay in: they are no lot. */
+export function lotOf(move: Move, step: Step, stepNumber: number): Lot | null {
+  const marked = step.marks.some(m => m.move === move.id)
+  const { id, cell, place } = move
+  const at = { id, stepNumber, cell, place, zone: step.zone, marked }
+  if (move.kind === 'remove-fasteners') return { ...at, count: move.count, fastener: move.fastener }
+  if (move.kind === 'unplug') return { ...at, count: 1, connector: move.connector }
+  return null
+}
+
+/** The lots that are off the machine, in the order of the descent, and those of a step in hand after them. */
+export function lotsOf(state: JobState, inHand?: Step): Lot[] {
+  const lots = state.order
+    .toArray()
+    .flatMap((id, i) =>
+      state.steps
+        .get(id)!
+        .moves.flatMap(m => (state.owing.has(m.id) ? (lotOf(m, state.steps.get(id)!, i + 1) ?? []) : [])),
+    )
+  const fresh = inHand?.moves.flatMap(m => lotOf(m, inHand, state.order.size + 1) ?? []) ?? []
+  return [...lots, ...fresh]
+}
