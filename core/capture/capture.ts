@@ -57,6 +57,17 @@ export function tap(
   return { step: withMove(marked, counted(move, marks.length + 1)), move: move.id }
 }
 
+/** A stroke along a line: a tap at each of its corners. `ids` gives new ids. */
+export function draw(
+  captured: Captured,
+  photo: string,
+  path: readonly Point[],
+  id: () => string,
+  around: Around,
+): Captured {
+  return path.reduce((c, point) => tap(c, 'line', photo, point, [id(), id()], around), captured)
+}
+
 function alongLine(
   { step }: Captured,
   move: Move & { kind: 'unroute' },

@@ -13,12 +13,16 @@ const ratio = () =>
     .max(1, '${path} is a share of the photo, 0 to 1')
     .required()
 
-/** A photo by its content hash; sizes in pixels. */
+/** A region of another photo, in shares of its width and height. */
+const region = shape({ photo: photoHash().required(), x: ratio(), y: ratio(), width: ratio(), height: ratio() })
+
+/** A photo by its content hash; sizes in pixels. A close-up can be tied to the region of a wide photo that it shows. */
 export const photo = shape({
   hash: photoHash().required(),
   width: yup.number().integer().positive().required(),
   height: yup.number().integer().positive().required(),
   takenAt: moment().required(),
+  closeUpOf: region.default(undefined).optional(),
 })
 export type Photo = InferType<typeof photo>
 

@@ -4,6 +4,7 @@ import { addModel, addUnit, model, models, unit, units } from './machines.ts'
 import { openapi } from './openapi.ts'
 import { people } from './people.ts'
 import { photo, putPhoto } from './photos.ts'
+import { phrases } from './phrases.ts'
 import { route, type Route } from './route.ts'
 import { demoAccounts, signIn, signOut, whoAmI } from './session.ts'
 import { stream } from './stream.ts'
@@ -39,4 +40,5 @@ export const routes: readonly Route[] = [
   stream,
   putPhoto,
   photo,
+  phrases,
 ]

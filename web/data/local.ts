@@ -21,6 +21,18 @@ export interface Draft {
   job: string
   step: Step
   move: string | null
+  /** The quick line as far as it was typed. */
+  line?: string
+  /** The recorded step that is being written anew, and the new step that waits meanwhile. */
+  amends?: string | null
+  aside?: { step: Step; move: string | null } | null
+  /** The recorded step before which the one in hand belongs. */
+  before?: string | null
+}
+/** What the server said last, kept for when it does not answer. */
+export interface Kept {
+  what: string
+  value: unknown
 }
 
 /** What this device keeps until the server has it. */
@@ -28,5 +40,7 @@ export const local = new Dexie('dialytica') as Dexie & {
   events: EntityTable<WaitingEvent, 'n'>
   photos: EntityTable<WaitingPhoto, 'hash'>
   drafts: EntityTable<Draft, 'job'>
+  kept: EntityTable<Kept, 'what'>
 }
 local.version(1).stores({ events: '++n, &id, job, actor', photos: 'hash', drafts: 'job' })
+local.version(2).stores({ kept: 'what' })

@@ -36,8 +36,9 @@ const emit = defineEmits<{ pick: [glyph: GlyphKind] }>()
 }
 .btn {
   flex: 1 0 auto;
-  padding: 0 8px;
-  gap: 6px;
+  padding: 0 6px;
+  gap: 4px;
+  justify-content: center;
 }
 .on {
   background: var(--ink);
@@ -46,16 +47,12 @@ const emit = defineEmits<{ pick: [glyph: GlyphKind] }>()
 .word {
   display: none;
 }
-.on .word {
-  display: inline;
-}
 @media (max-width: 1000px) {
   .bar {
     display: grid;
     grid-template-columns: repeat(6, 1fr);
   }
-  kbd,
-  .on .word {
+  kbd {
     display: none;
   }
 }

@@ -2,7 +2,8 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { ref } from 'vue'
 import { describe, expect, it, vi } from 'vitest'
 import { id, mark, photo } from '../test/job-at-hand.ts'
-import PhotoStage, { type ShownMark } from './PhotoStage.vue'
+import PhotoStage from './PhotoStage.vue'
+import type { ShownMark } from './stage/shown-mark.ts'
 
 vi.mock('@vueuse/core', async original => ({
   ...(await original<object>()),
@@ -74,7 +75,10 @@ describe('the stage', () => {
     expect(shown[2]!.findAll('.knot-number').map(k => k.text())).toEqual(['1', '2', '3'])
     await shown[1]!.trigger('click')
     await shown[0]!.trigger('keydown', { key: 'Enter' })
-    expect(wrapper.emitted('mark')).toEqual([[id(3)], [id(1)]])
+    expect(wrapper.emitted('mark')).toEqual([
+      [id(3), 0],
+      [id(1), 0],
+    ])
     expect(wrapper.emitted('tap')).toBeUndefined()
   })
   it('asks again for a photo that is still on its way', async () => {

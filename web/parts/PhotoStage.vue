@@ -1,48 +1,63 @@
 <script setup lang="ts">
-import type { Glyph, Mark, Photo } from '@dialytica/core'
+import { corners, snap, type Glyph, type Photo, type Point } from '@dialytica/core'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { usePhotoUrl } from '../data/photo-url.ts'
-import { glyphNames, glyphShapes } from './glyphs.ts'
-import { fit } from './stage/fit.ts'
+import { glyphNames } from './glyphs.ts'
+import { useGestures } from './stage/gestures.ts'
 import { placeLabels } from './stage/labels.ts'
+import type { ShownMark } from './stage/shown-mark.ts'
+import StageMark from './stage/StageMark.vue'
+import { useZoom } from './stage/zoom.ts'
 
-/** A mark as shown: what stands beside it, whether it is done, whether it is the one in hand. */
-export interface ShownMark extends Mark {
-  label?: string | undefined
-  done?: boolean
-  now?: boolean
-  /** Names of the points of a path, in its order. */
-  points?: readonly string[]
-}
-
-/** The photo with its marks. A tap on the picture is a place; a tap on a mark is that mark. */
+/**
+ * The photo with its marks. A tap on the picture is a place; a tap on a mark is that mark; a line is drawn past its points.
+ * Wheel and pinch enlarge, one finger on the enlarged picture shifts it, a mark can be dragged.
+ */
 const props = defineProps<{
   photo: Photo | undefined
   marks: readonly ShownMark[]
   glyph?: Glyph | undefined
   markAs?: string
+  /** True while a region is framed instead of marked. */
+  framing?: boolean
+  /** Close-ups that are tied to regions of this photo. */
+  closeUps?: readonly Photo[]
 }>()
-const emit = defineEmits<{ tap: [point: { x: number; y: number }]; mark: [id: string] }>()
+const emit = defineEmits<{
+  tap: [point: Point]
+  stroke: [path: Point[]]
+  frame: [region: { x: number; y: number; width: number; height: number }]
+  mark: [id: string, index: number]
+  drag: [id: string, index: number, point: Point]
+  closeUp: [hash: string]
+}>()
 
 const frame = ref<HTMLElement | null>(null)
 const { width, height } = useElementSize(frame)
 const src = usePhotoUrl(() => props.photo?.hash, 'stage')
 const missing = ref(false)
 const tries = ref(0)
+const size = computed(() => props.photo ?? { width: 16, height: 10 })
+const { area, scale, pan, zoomAt, whole } = useZoom(
+  size,
+  computed(() => ({ width: width.value, height: height.value })),
+)
 watch(src, () => {
   missing.value = false
   tries.value = 0
+  whole()
 })
-const area = computed(() => fit(props.photo ?? { width: 16, height: 10 }, { width: width.value, height: height.value }))
+const own = computed(() => props.marks.filter(m => m.photo === props.photo?.hash))
 const shown = computed(() =>
-  props.marks
-    .filter(m => m.photo === props.photo?.hash)
-    .map(m => ({ ...m, spots: m.path.map(p => ({ x: p.x * area.value.width, y: p.y * area.value.height })) })),
+  own.value.map(mark => ({
+    mark,
+    spots: mark.path.map(p => ({ x: p.x * area.value.width, y: p.y * area.value.height })),
+  })),
 )
 const labels = computed(() =>
   placeLabels(
-    shown.value.map(m => ({ ...m.spots[0]!, label: m.label ?? '' })),
+    shown.value.map(({ mark, spots }) => ({ ...spots[0]!, label: mark.label ?? '' })),
     area.value.width,
     area.value.height,
   ),
@@ -62,40 +77,103 @@ const picture = ref<HTMLElement | null>(null)
 watch(picture, at => {
   if (at && props.glyph && !document.activeElement?.matches('input, select')) at.focus({ preventScroll: true })
 })
-const cross = ref<{ x: number; y: number } | null>(null)
-function place(event: MouseEvent): void {
-  if (!props.photo || !props.glyph) return
-  const at = (event.currentTarget as Element).getBoundingClientRect()
-  cross.value = null
-  emit('tap', { x: round((event.clientX - at.left) / at.width), y: round((event.clientY - at.top) / at.height) })
-}
 const round = (n: number) => Math.min(1, Math.max(0, Number(n.toFixed(4))))
+const share = ({ x, y }: { x: number; y: number }): Point => {
+  const at = picture.value!.getBoundingClientRect()
+  return { x: round((x - at.left) / at.width), y: round((y - at.top) / at.height) }
+}
+/** A point of a line lies on the mark that is near it: the clip that was tapped before is the clip that it passes. */
+const near = (point: Point): Point =>
+  props.glyph === 'line'
+    ? snap(
+        point,
+        own.value.filter(m => m.glyph !== 'line'),
+        area.value,
+      )
+    : point
+
+const hands = useGestures({
+  oneFinger: () => (props.framing ? 'frame' : props.glyph === 'line' ? 'draw' : scale.value > 1 ? 'pan' : 'nothing'),
+  drags: () => props.glyph !== undefined,
+  pan,
+  pinch(factor, { x, y }) {
+    const at = frame.value!.getBoundingClientRect()
+    zoomAt(factor, x - at.left, y - at.top)
+  },
+  stroke: path => emit('stroke', corners(path.map(share), area.value).map(near)),
+  frame(from, to) {
+    const [a, b] = [share(from), share(to)]
+    emit('frame', {
+      x: Math.min(a.x, b.x),
+      y: Math.min(a.y, b.y),
+      width: Math.abs(a.x - b.x),
+      height: Math.abs(a.y - b.y),
+    })
+  },
+  drag: (id, index, at) => emit('drag', id, index, share(at)),
+})
+const sketch = computed(() => {
+  const at = picture.value?.getBoundingClientRect()
+  return at ? hands.path.value.map(p => ({ x: p.x - at.left, y: p.y - at.top })) : []
+})
+const box = computed(() => {
+  const [a, b] = [sketch.value[0], sketch.value.at(-1)]
+  if (hands.doing.value !== 'frame' || !a || !b) return null
+  return { x: Math.min(a.x, b.x), y: Math.min(a.y, b.y), width: Math.abs(a.x - b.x), height: Math.abs(a.y - b.y) }
+})
+
+const cross = ref<Point | null>(null)
+function place(event: MouseEvent): void {
+  if (hands.wasMoved() || !props.photo || !props.glyph || props.framing) return
+  cross.value = null
+  emit('tap', near(share({ x: event.clientX, y: event.clientY })))
+}
+function pick(mark: ShownMark, index: number): void {
+  if (hands.wasMoved()) return
+  const passes = props.glyph === 'line' && mark.glyph !== 'line'
+  if (passes) emit('tap', mark.path[0]!)
+  else emit('mark', mark.id, index)
+}
+function wheel(event: WheelEvent): void {
+  const at = frame.value!.getBoundingClientRect()
+  zoomAt(Math.exp(-event.deltaY / 400), event.clientX - at.left, event.clientY - at.top)
+}
+const middle = (factor: number) => zoomAt(factor, width.value / 2, height.value / 2)
+const arrows: Record<string, readonly [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
 function move(event: KeyboardEvent): void {
   if (!props.photo || !props.glyph) return
-  const step = event.shiftKey ? 0.1 : 0.02
-  const by = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key]
+  const by = arrows[event.key]
+  const chosen = own.value.find(m => m.chosen)
   if (by) {
     event.preventDefault()
-    const from = cross.value ?? { x: 0.5, y: 0.5 }
-    cross.value = { x: round(from.x + by[0]!), y: round(from.y + by[1]!) }
-  } else if (event.key === 'Enter') {
+    const step = (event.shiftKey ? 0.1 : 0.02) / (chosen ? 4 : 1)
+    const index = chosen?.point ?? 0
+    const from = chosen?.path[index] ?? cross.value ?? { x: 0.5, y: 0.5 }
+    const to = { x: round(from.x + by[0] * step), y: round(from.y + by[1] * step) }
+    if (chosen) emit('drag', chosen.id, index, to)
+    else cross.value = to
+  } else if (event.key === 'Enter' && event.target === picture.value) {
     event.preventDefault()
-    emit('tap', cross.value ?? { x: 0.5, y: 0.5 })
-  }
+    emit('tap', near(cross.value ?? { x: 0.5, y: 0.5 }))
+  } else if (event.key === '[' || event.key === ']') middle(event.key === ']' ? 1.4 : 1 / 1.4)
 }
 const hint = computed(() =>
   props.glyph ? `Photo. Arrow keys move the cross, Enter marks a ${glyphNames[props.glyph]}.` : 'Photo of this step',
 )
-const said = (m: ShownMark) =>
-  [props.markAs ?? 'Mark', glyphNames[m.glyph], m.label, m.done ? 'done' : ''].filter(Boolean).join(' ')
 </script>
 
 <template>
-  <div ref="frame" class="stage">
+  <div ref="frame" class="stage" @wheel.prevent="wheel">
     <template v-if="photo && width">
       <div
         ref="picture"
         class="picture"
+        :class="{ free: scale > 1 || glyph === 'line' || framing }"
         :style="{ left: `${area.x}px`, top: `${area.y}px`, width: `${area.width}px`, height: `${area.height}px` }"
         :tabindex="glyph ? 0 : undefined"
         :role="glyph ? 'application' : 'group'"
@@ -103,66 +181,57 @@ const said = (m: ShownMark) =>
         data-stage
         @click="place"
         @keydown="move"
+        @pointerdown="hands.down"
+        @pointermove="hands.move"
+        @pointerup="hands.up"
+        @pointercancel="hands.up"
       >
         <p v-if="missing" class="away">This photo is still on the device that took it.</p>
         <img v-else-if="address" :src="address" alt="" draggable="false" @error="onMissing" />
         <svg :viewBox="`0 0 ${area.width} ${area.height}`" :width="area.width" :height="area.height">
+          <g
+            v-for="(c, i) in closeUps"
+            :key="c.hash"
+            class="region"
+            role="button"
+            tabindex="0"
+            :aria-label="`Close-up ${i + 1}`"
+            :transform="`translate(${c.closeUpOf!.x * area.width} ${c.closeUpOf!.y * area.height})`"
+            @click.stop="emit('closeUp', c.hash)"
+            @keydown.enter.prevent.stop="emit('closeUp', c.hash)"
+          >
+            <path
+              :d="`M0 24V0H24M${c.closeUpOf!.width * area.width - 24} ${c.closeUpOf!.height * area.height}h24v-24`"
+              class="halo"
+            />
+            <path
+              :d="`M0 24V0H24M${c.closeUpOf!.width * area.width - 24} ${c.closeUpOf!.height * area.height}h24v-24`"
+            />
+            <rect width="48" height="48" fill="transparent" />
+          </g>
           <g v-if="cross" class="cross" :transform="`translate(${cross.x * area.width} ${cross.y * area.height})`">
             <path d="M-26 0H-6M6 0H26M0 -26V-6M0 6V26" class="halo" />
             <path d="M-26 0H-6M6 0H26M0 -26V-6M0 6V26" />
           </g>
-          <g
-            v-for="(m, i) in shown"
-            :key="m.id"
-            class="mark"
-            :class="{ done: m.done, now: m.now }"
-            role="button"
-            tabindex="0"
-            :aria-label="said(m)"
-            :aria-pressed="m.done === undefined ? undefined : m.done"
-            :data-mark="m.id"
-            @click.stop="emit('mark', m.id)"
-            @keydown.enter.space.prevent.stop="emit('mark', m.id)"
-          >
-            <template v-if="m.spots.length > 1">
-              <path class="halo" :d="`M${m.spots.map(s => `${s.x} ${s.y}`).join('L')}`" />
-              <path class="route" :d="`M${m.spots.map(s => `${s.x} ${s.y}`).join('L')}`" />
-              <g v-for="(s, k) in m.spots" :key="k">
-                <circle :cx="s.x" :cy="s.y" r="13" class="knot" />
-                <text :x="s.x" :y="s.y + 5" class="knot-number">{{ k + 1 }}</text>
-              </g>
-            </template>
-            <g v-else :transform="`translate(${m.spots[0]!.x} ${m.spots[0]!.y})`">
-              <rect x="-24" y="-24" width="48" height="48" fill="transparent" />
-              <svg
-                x="-23"
-                y="-23"
-                width="46"
-                height="46"
-                viewBox="0 0 24 24"
-                class="shape halo-shape"
-                v-html="glyphShapes[m.glyph]"
-              />
-              <svg
-                x="-23"
-                y="-23"
-                width="46"
-                height="46"
-                viewBox="0 0 24 24"
-                class="shape"
-                v-html="glyphShapes[m.glyph]"
-              />
-              <template v-if="m.done">
-                <circle r="19" class="disc" />
-                <path d="M-9 0-3 7 9 -7" class="tick" />
-              </template>
-            </g>
-            <g v-if="m.label" :transform="`translate(${labels[i]!.x} ${labels[i]!.y})`" class="label">
-              <rect :width="labels[i]!.width" height="24" rx="2" />
-              <text :x="labels[i]!.width / 2" y="17">{{ m.label }}</text>
-            </g>
-          </g>
+          <StageMark
+            v-for="({ mark, spots }, i) in shown"
+            :key="mark.id"
+            :mark="mark"
+            :spots="spots"
+            :label="labels[i]"
+            :as="markAs ?? 'Mark'"
+            @pick="pick(mark, $event)"
+          />
+          <path
+            v-if="hands.doing.value === 'draw' && sketch.length > 1"
+            class="stroke"
+            :d="`M${sketch.map(s => `${s.x} ${s.y}`).join('L')}`"
+          />
+          <rect v-if="box" v-bind="box" class="stroke" />
         </svg>
+      </div>
+      <div v-if="scale > 1" class="zoomed">
+        <button class="btn" type="button" @click="whole">Whole photo</button>
       </div>
     </template>
     <slot v-if="!photo" />
@@ -180,7 +249,10 @@ const said = (m: ShownMark) =>
 .picture {
   position: absolute;
   cursor: crosshair;
-  touch-action: manipulation;
+  touch-action: pan-y;
+}
+.free {
+  touch-action: none;
 }
 .picture[role='group'] {
   cursor: default;
@@ -199,84 +271,33 @@ svg {
   position: absolute;
   inset: 0;
 }
-.mark {
-  cursor: pointer;
-}
-.shape {
-  color: #1d2628;
-  overflow: visible;
-}
-.halo-shape {
-  color: #fbf8f1;
-  stroke-width: 6;
-}
-.halo-shape :deep(*) {
-  stroke-width: 5;
-}
-.halo,
-.cross .halo {
+.cross .halo,
+.region .halo {
   fill: none;
   stroke: #fbf8f1;
   stroke-width: 8;
-  stroke-linejoin: round;
-}
-.route {
-  fill: none;
-  stroke: #1d2628;
-  stroke-width: 3.5;
-  stroke-dasharray: 9 5;
-}
-.knot {
-  fill: #fbf8f1;
-  stroke: #1d2628;
-  stroke-width: 2.5;
-}
-.knot-number {
-  font-family: 'Martian Mono';
-  font-weight: 700;
-  font-size: 14px;
-  text-anchor: middle;
-  fill: #1d2628;
-}
-.label rect {
-  fill: #1d2628;
-}
-.label text {
-  font-family: 'Martian Mono';
-  font-weight: 600;
-  font-size: 15px;
-  font-stretch: 80%;
-  text-anchor: middle;
-  fill: #fbf8f1;
-}
-.disc,
-.done .knot {
-  fill: #14655f;
-  stroke: #fbf8f1;
-  stroke-width: 2.5;
-}
-.done .knot-number {
-  fill: #fff;
-}
-.done .route {
-  stroke: #14655f;
-}
-.tick {
-  fill: none;
-  stroke: #fff;
-  stroke-width: 4;
-}
-.now .shape:not(.halo-shape) {
-  color: #96450f;
-}
-.now .label rect {
-  fill: #96450f;
 }
 .cross path {
   stroke: #b3201f;
   stroke-width: 3;
 }
-.mark:focus-visible {
-  outline: 3px solid #63c2b4;
+.region {
+  cursor: zoom-in;
+}
+.region path {
+  fill: none;
+  stroke: #1d2628;
+  stroke-width: 4;
+}
+.stroke {
+  fill: none;
+  stroke: #b3201f;
+  stroke-width: 4;
+  stroke-linejoin: round;
+}
+.zoomed {
+  position: absolute;
+  right: 10px;
+  top: 10px;
 }
 </style>

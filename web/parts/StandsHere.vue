@@ -42,14 +42,12 @@ const emit = defineEmits<{ choose: [] }>()
 
 <style scoped>
 .where {
-  border-right: 2px solid var(--rule);
-  padding: 10px 12px;
-  overflow: auto;
+  padding: 6px 12px;
 }
 .machine {
   display: block;
   width: 100%;
-  height: 220px;
+  height: 190px;
   padding: 0;
   border: 0;
   background: none;

@@ -28,7 +28,12 @@ const inHand: Step = {
 describe('the tray', () => {
   const tray = (over: object = {}) =>
     mount(Tray, {
-      props: { debts: [debt('A1', 'four T20 × 18, bracket', 4), debt('B2', 'one nut', 1)], next: 'A2', ...over },
+      props: {
+        debts: [debt('A1', 'four T20 × 18, bracket', 4), debt('B2', 'one nut', 1)],
+        next: 'A2',
+        size: { rows: 5, columns: 4 },
+        ...over,
+      },
     })
   const names = (w: ReturnType<typeof tray>) => w.findAll('button').map(b => b.attributes('aria-label'))
 
@@ -42,7 +47,7 @@ describe('the tray', () => {
     expect(names(tray({ step: inHand }))[2]).toBe('Cell A3: 2 T20')
   })
   it('puts the move in hand where it is touched', async () => {
-    const wrapper = tray({ chosen: 'A3', rows: 2 })
+    const wrapper = tray({ chosen: 'A3', size: { rows: 2, columns: 4 } })
     expect(wrapper.findAll('button')).toHaveLength(8)
     expect(wrapper.get('[aria-pressed=true]').attributes('aria-label')).toContain('A3')
     await wrapper.findAll('button')[6]!.trigger('click')

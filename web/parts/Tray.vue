@@ -1,24 +1,27 @@
 <script setup lang="ts">
-import { fastenerName, trayOf, type OpenDebt, type Step } from '@dialytica/core'
+import { cellsOf, fastenerName, trayOf, type OpenDebt, type Step, type TraySize } from '@dialytica/core'
 import { computed } from 'vue'
 import Glyph from './Glyph.vue'
 
 /** The tray as it is: cells with what lies in them; a tap puts the move in hand into a cell. */
 const props = defineProps<{
   debts: readonly OpenDebt[]
+  size: TraySize
   step?: Step
   chosen?: string | undefined
   next?: string | undefined
-  rows?: number
+  /** Cells in which something lies that looks like what is in hand. */
+  alike?: ReadonlySet<string>
+  /** The cell into which something of the step in hand should rather go. */
+  instead?: string | undefined
 }>()
 const emit = defineEmits<{ choose: [cell: string] }>()
 
-const columns = 4
 const cells = computed(() => {
   const lying = new Map(trayOf(props.debts))
-  return Array.from({ length: (props.rows ?? 5) * columns }, (_, i) => {
-    const cell = String.fromCharCode(65 + Math.floor(i / columns)) + ((i % columns) + 1)
-    const debts = lying.get(cell) ?? []
+  const own = new Set(props.step?.moves.map(m => m.id))
+  return cellsOf(props.size).map(cell => {
+    const debts = (lying.get(cell) ?? []).filter(d => !own.has(d.move))
     const inHand = props.step?.moves.filter(m => m.cell === cell) ?? []
     const count = debts.reduce((n, d) => n + d.owes, 0) + inHand.reduce((n, m) => n + ('count' in m ? m.count : 1), 0)
     const fresh = inHand.map(m =>
@@ -32,17 +35,29 @@ const cells = computed(() => {
     return { cell, count, words: words.join(', '), glyph }
   })
 })
+const said = (c: { cell: string; count: number; words: string }) =>
+  [
+    `Cell ${c.cell}`,
+    c.count ? `: ${c.count} ${c.words}` : c.cell === props.next ? ', next' : ', empty',
+    props.alike?.has(c.cell) ? ', looks like what is in hand' : '',
+  ].join('')
 </script>
 
 <template>
-  <div class="tray" role="group" aria-label="Tray">
+  <div
+    class="tray"
+    role="group"
+    aria-label="Tray"
+    :class="{ small: size.columns > 5 }"
+    :style="{ '--columns': size.columns }"
+  >
     <button
       v-for="c in cells"
       :key="c.cell"
       type="button"
       class="cell"
-      :class="{ full: c.count, hot: c.cell === chosen }"
-      :aria-label="`Cell ${c.cell}${c.count ? `: ${c.count} ${c.words}` : c.cell === next ? ', next' : ', empty'}`"
+      :class="{ full: c.count, hot: c.cell === chosen, alike: alike?.has(c.cell), instead: c.cell === instead }"
+      :aria-label="said(c)"
       :aria-pressed="c.cell === chosen"
       @click="emit('choose', c.cell)"
     >
@@ -50,6 +65,7 @@ const cells = computed(() => {
       <Glyph v-if="c.glyph" :kind="c.glyph" :size="18" class="kind" />
       <b v-if="c.count" class="mono">×{{ c.count }}</b>
       <span v-if="c.count" class="what">{{ c.words }}</span>
+      <span v-else-if="c.cell === instead" class="what here">here</span>
       <span v-else-if="c.cell === next" class="what">next</span>
     </button>
   </div>
@@ -58,7 +74,8 @@ const cells = computed(() => {
 <style scoped>
 .tray {
   display: grid;
-  grid-template-columns: repeat(4, 1fr);
+  grid-template-columns: repeat(var(--columns), minmax(48px, 1fr));
+  overflow-x: auto;
   gap: 4px;
 }
 .cell {
@@ -67,7 +84,7 @@ const cells = computed(() => {
   grid-template-rows: auto auto 1fr;
   justify-items: start;
   align-content: start;
-  min-height: 58px;
+  min-height: 54px;
   padding: 3px 5px;
   border: 1px solid var(--soft);
   border-radius: 3px;
@@ -85,6 +102,19 @@ const cells = computed(() => {
 .full {
   border: 2px solid var(--rule);
   background: var(--off-wash);
+}
+.instead {
+  border: 3px dashed var(--work);
+}
+.here {
+  font-weight: 700;
+}
+.alike {
+  border: 3px solid var(--caution);
+  background: var(--caution-wash);
+}
+.small .what {
+  display: none;
 }
 .hot {
   border: 3px dashed var(--work);

@@ -170,11 +170,10 @@ describe('the step in hand', () => {
     await draft.load()
     draft.beginMove('clip')
     draft.beginMove('part')
-    expect(draft.undo()).toBe(true)
+    expect(draft.undo()).toBeNull()
     expect(draft.step.moves.map(m => m.kind)).toEqual(['release-clips'])
     draft.undo()
-    draft.undo()
-    expect(draft.undo()).toBe(false)
+    expect(draft.isEmpty).toBe(true)
   })
 })
 

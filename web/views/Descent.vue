@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { owedByZone, zoneTitle, type Glyph as GlyphKind } from '@dialytica/core'
+import {
+  gaps,
+  owedByZone,
+  waypointName,
+  zoneTitle,
+  type Gap,
+  type Glyph as GlyphKind,
+  type Mark,
+} from '@dialytica/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { takePhoto } from '../data/take-photo.ts'
@@ -7,24 +15,32 @@ import { viewOf } from '../devices/away.ts'
 import { useKeys } from '../devices/keys.ts'
 import { simulatedCamera } from '../devices/simulated-camera.ts'
 import { done as chime } from '../devices/signals.ts'
+import AlikeNote from '../parts/AlikeNote.vue'
 import CameraPanel from '../parts/CameraPanel.vue'
 import Cutaway from '../parts/Cutaway.vue'
+import EarlierStep from '../parts/EarlierStep.vue'
 import GlyphBar from '../parts/GlyphBar.vue'
-import MoveList from '../parts/MoveList.vue'
 import JobValley from '../parts/JobValley.vue'
+import MarkBar from '../parts/MarkBar.vue'
+import MoveList from '../parts/MoveList.vue'
 import MoveFields from '../parts/moves/MoveFields.vue'
 import { glyphKeys } from '../parts/moves/fields.ts'
-import PhotoStage, { type ShownMark } from '../parts/PhotoStage.vue'
+import PhotoStage from '../parts/PhotoStage.vue'
+import PhotoStrip from '../parts/PhotoStrip.vue'
+import QuickLine from '../parts/QuickLine.vue'
+import type { ShownMark } from '../parts/stage/shown-mark.ts'
 import StandsHere from '../parts/StandsHere.vue'
-import StepRecord from '../parts/StepRecord.vue'
-import Tray from '../parts/Tray.vue'
+import TraySide from '../parts/TraySide.vue'
+import WorthFilling from '../parts/WorthFilling.vue'
+import { useAlikes } from '../stores/alikes.ts'
 import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
 
-/** The way down: photo first, taps on it, what is known of it, done. */
+/** The way down: photo first or line first, taps on the photo, what is known of it, done. */
 const job = useJob()
 const draft = useDraft()
+const alikes = useAlikes()
 const route = useRoute()
 const router = useRouter()
 const busy = ref(false)
@@ -37,32 +53,70 @@ const looked = computed(() => {
   const id = route.query.step
   return typeof id === 'string' ? job.state.steps.get(id) : undefined
 })
+const lookedPhoto = ref<string | null>(null)
 const shownStep = computed(() => looked.value ?? draft.step)
 const photo = computed(() =>
-  looked.value ? (looked.value.photos.at(-1) ?? undefined) : draft.step.photos.find(p => p.hash === draft.photo),
+  looked.value
+    ? (looked.value.photos.find(p => p.hash === lookedPhoto.value) ?? looked.value.photos.at(-1))
+    : draft.shot,
 )
+const fixed = computed(() => Boolean(looked.value) || readOnly.value)
 const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
-const at = computed(() => (looked.value ? { step: looked.value.id, way: 'down' as const } : undefined))
-const number = computed(() => (looked.value ? job.state.order.indexOf(looked.value.id) + 1 : job.state.order.size + 1))
-const marks = computed<ShownMark[]>(() =>
-  shownStep.value.marks.map(m => {
-    const move = shownStep.value.moves.find(v => v.id === m.move)
-    const label = move?.cell ?? (move?.kind === 'unplug' ? move.connector.label : undefined)
-    return { ...m, label, now: !looked.value && m.move === draft.move?.id }
-  }),
-)
-watch(looked, () => (zoning.value = false))
+const at = computed(() => {
+  const step = looked.value?.id ?? draft.amends
+  return step ? { step, way: 'down' as const } : undefined
+})
+const number = computed(() => {
+  const { order } = job.state
+  const step = looked.value?.id ?? draft.amends ?? draft.before
+  return step ? order.indexOf(step) + 1 : order.size + 1
+})
+const worth = computed(() => (readOnly.value ? [] : gaps(job.state, job.family, draft.step)))
+watch(looked, () => {
+  zoning.value = false
+  lookedPhoto.value = null
+})
 /** Whoever opens the machine by a key goes on by keys. */
 watch(zoning, async open => {
   await nextTick()
   if (open) document.querySelector<SVGElement>('[role=radio][tabindex="0"]')?.focus()
 })
 
+/** The mark that was taken up, and the point of its path. */
+const held = ref<{ id: string; point: number } | null>(null)
+const heldMark = computed<Mark | undefined>(() =>
+  fixed.value ? undefined : draft.step.marks.find(m => m.id === held.value?.id && m.photo === draft.photo),
+)
+const heldBy = computed(() => {
+  const move = draft.step.moves.find(m => m.id === heldMark.value?.move)
+  return move?.kind === 'unroute' ? move.route.waypoints[held.value!.point]?.by : undefined
+})
+const marks = computed<ShownMark[]>(() => {
+  const inCell = new Map<string, number>()
+  return shownStep.value.marks.map(m => {
+    const move = shownStep.value.moves.find(v => v.id === m.move)
+    const n = (inCell.get(m.move ?? '') ?? 0) + 1
+    inCell.set(m.move ?? '', n)
+    const label = move?.cell ? `${move.cell}·${n}` : move?.kind === 'unplug' ? move.connector.label : undefined
+    const points =
+      move?.kind === 'unroute'
+        ? move.route.waypoints.map(w => (w.of || w.by !== 'retainer' ? waypointName(w) : ''))
+        : undefined
+    const chosen = heldMark.value?.id === m.id
+    return { ...m, label, points, now: !looked.value && m.move === draft.move?.id, chosen, point: held.value?.point }
+  })
+})
+
 async function keep(blob: Promise<Blob> | Blob): Promise<void> {
   busy.value = true
   problem.value = ''
   try {
-    draft.addPhoto(await takePhoto(await blob))
+    const taken = await takePhoto(await blob)
+    const region = framed.value
+    if (replacing.value) draft.clearer(taken)
+    else draft.addPhoto(region ? { ...taken, closeUpOf: region } : taken)
+    replacing.value = false
+    framed.value = null
   } catch (error) {
     problem.value = (error as Error).message
   } finally {
@@ -70,38 +124,73 @@ async function keep(blob: Promise<Blob> | Blob): Promise<void> {
   }
 }
 const simulate = () =>
-  !looked.value &&
-  !readOnly.value &&
-  !busy.value &&
-  keep(simulatedCamera.take(viewOf(job.state, job.family, draft.step.zone, draft.step)))
+  !fixed.value && !busy.value && keep(simulatedCamera.take(viewOf(job.state, job.family, draft.step.zone, draft.step)))
+/** A clearer photo takes the place of the one on the stage; a close-up shows a region of it. */
+const replacing = ref(false)
+const framing = ref(false)
+const framed = ref<{ photo: string; x: number; y: number; width: number; height: number } | null>(null)
+function clearer(): void {
+  replacing.value = true
+  void simulate()
+}
+function frame(region: { x: number; y: number; width: number; height: number }): void {
+  framing.value = false
+  if (!draft.photo || region.width < 0.02 || region.height < 0.02) return
+  framed.value = { photo: draft.photo, ...region }
+  void simulate()
+}
 
 function pick(kind: GlyphKind): void {
-  if (looked.value || readOnly.value) return
+  if (fixed.value) return
+  if (heldMark.value && heldMark.value.glyph !== 'line' && kind !== 'line') {
+    draft.retype(heldMark.value.id, kind)
+    return
+  }
   draft.glyph = kind
   if (kind === 'posture' || !photo.value) draft.beginMove(kind)
 }
 function stepDown(): void {
   if (looked.value) return void router.replace({ query: {} })
   if (readOnly.value || busy.value) return
+  held.value = null
   problem.value = draft.record() ?? ''
   if (!problem.value) chime()
 }
-function setZone(zone: string): void {
-  draft.setZone(zone)
-}
-function tapMark(id: string): void {
+function tapMark(id: string, point: number): void {
   if (looked.value) return
   const mark = draft.step.marks.find(m => m.id === id)
-  if (mark?.move === draft.move?.id) draft.removeMark(id)
-  else draft.choose(mark?.move ?? null)
+  draft.choose(mark?.move ?? null)
+  held.value = { id, point }
+}
+function tapAt(point: { x: number; y: number }): void {
+  held.value = null
+  draft.tapAt(point)
+}
+function takeAway(): void {
+  const mark = heldMark.value
+  if (!mark) return
+  if (mark.glyph === 'line' && mark.path.length > 1) draft.removePoint(mark.id, held.value!.point)
+  else draft.removeMark(mark.id)
+  held.value = null
 }
 function count(by: number): void {
   const move = draft.move
-  if (looked.value || !move || !('count' in move) || move.count + by < 1) return
+  if (fixed.value || !move || !('count' in move) || move.count + by < 1) return
   draft.retell({ ...move, count: move.count + by })
 }
-function putIn(cell: string): void {
-  if (draft.move && !looked.value) draft.retell({ ...draft.move, cell })
+function undo(): void {
+  if (!fixed.value) problem.value = draft.undo() ?? ''
+}
+
+/** A gap is filled where it is: in the step in hand, or in an earlier one that is opened for it. */
+const ask = ref<string>()
+function fill(gap: Gap): void {
+  const recorded = job.state.steps.get(gap.step)
+  if (recorded && draft.amends !== gap.step) draft.amend(recorded)
+  if (looked.value) void router.replace({ query: {} })
+  if (gap.move) draft.choose(gap.move)
+  ask.value = gap.move ? gap.field : undefined
+  if (gap.field === 'zone') zoning.value = true
 }
 const back = () => {
   const order = job.state.order
@@ -113,35 +202,57 @@ const forth = () => {
   const next = job.state.order.get(job.state.order.indexOf(looked.value.id) + 1)
   void router.replace({ query: next ? { step: next } : {} })
 }
+function escape(): void {
+  if (zoning.value) zoning.value = false
+  else if (held.value) held.value = null
+  else if (framing.value) framing.value = false
+  else if (looked.value) void router.replace({ query: {} })
+}
+const quick = ref<InstanceType<typeof QuickLine> | null>(null)
 useKeys({
   p: simulate,
+  '/': () => quick.value?.focus(),
   ' ': forth,
   PageDown: forth,
   PageUp: back,
-  u: () => draft.undo(),
+  u: undo,
+  Delete: takeAway,
+  Backspace: takeAway,
   '+': () => count(1),
   '-': () => count(-1),
   z: () => (zoning.value = !zoning.value),
   d: () => router.push(`/jobs/${job.id}/close`),
-  Escape: () => (zoning.value ? (zoning.value = false) : looked.value && router.replace({ query: {} })),
+  Escape: escape,
   ...Object.fromEntries(glyphKeys.map(([key, kind]) => [key, () => pick(kind)])),
 })
 </script>
 
 <template>
   <main class="descent">
-    <h1 class="sr">Descent, step {{ number }}</h1>
+    <h1 class="sr">Descent, {{ draft.amends && !looked ? 'amending ' : '' }}step {{ number }}</h1>
     <div class="valley"><JobValley :at="at" /></div>
-    <StandsHere
-      class="where"
-      :family="job.family"
-      :zone="shownStep.zone"
-      :standing="job.standing"
-      :owed="zones"
-      :disabled="Boolean(looked) || readOnly"
-      :at-work="!looked && !job.closed"
-      @choose="zoning = !zoning"
-    />
+    <div class="left">
+      <StandsHere
+        :family="job.family"
+        :zone="shownStep.zone"
+        :standing="job.standing"
+        :owed="zones"
+        :disabled="fixed"
+        :at-work="!looked && !job.closed"
+        @choose="zoning = !zoning"
+      />
+      <div v-if="!fixed" class="hints">
+        <AlikeNote
+          v-for="w in alikes.ofPlugs.slice(0, 1)"
+          :key="w.pair.a.id + w.pair.b.id"
+          :head="w.head"
+          :why="w.why"
+          :act="w.act"
+          :danger="w.pair.danger"
+        />
+        <WorthFilling :gaps="worth" @fill="fill" />
+      </div>
+    </div>
     <section class="photo" aria-label="Photo of this step">
       <div v-if="zoning" class="choosing">
         <Cutaway
@@ -150,69 +261,121 @@ useKeys({
           :open="job.standing.open"
           choose
           large
-          @choose="setZone"
+          @choose="draft.setZone"
         />
         <button class="btn go" type="button" @click="zoning = false">
           Here: {{ draft.step.zone ? zoneTitle(job.family, draft.step.zone) : 'touch the machine' }}
         </button>
       </div>
-      <PhotoStage
-        v-else
-        :photo="photo"
-        :marks="marks"
-        :glyph="looked || readOnly ? undefined : draft.glyph"
-        mark-as="Marked"
-        @tap="draft.tapAt"
-        @mark="tapMark"
-      >
-        <CameraPanel v-if="!looked && !readOnly" :busy="busy" :problem="problem" @simulate="simulate" @taken="keep" />
-        <p v-else class="nothing">
-          {{ looked ? 'No photo was taken of this step.' : 'Nothing is being recorded here.' }}
-        </p>
-      </PhotoStage>
-    </section>
-    <section class="tray-side" aria-label="Tray">
-      <div class="tray-head">
-        <h2>Tray</h2>
-        <span class="soft"
-          >next: <b class="mono">{{ draft.next ?? 'full' }}</b></span
+      <template v-else>
+        <PhotoStage
+          :photo="photo"
+          :marks="marks"
+          :glyph="fixed ? undefined : draft.glyph"
+          :framing="framing"
+          :close-ups="looked ? [] : draft.closeUps"
+          mark-as="Marked"
+          @tap="tapAt"
+          @stroke="draft.drawAlong"
+          @frame="frame"
+          @mark="tapMark"
+          @drag="(id, index, point) => draft.shiftMark(id, point, index)"
+          @close-up="draft.photo = $event"
         >
-      </div>
-      <Tray
-        :debts="job.debts"
-        :step="looked ? undefined : draft.step"
-        :chosen="looked ? undefined : draft.move?.cell"
-        :next="draft.next"
-        @choose="putIn"
-      />
+          <CameraPanel v-if="!fixed" :busy="busy" :problem="problem" @simulate="simulate" @taken="keep" />
+          <p v-else class="nothing">
+            {{ looked ? 'No photo was taken of this step.' : 'Nothing is being recorded here.' }}
+          </p>
+        </PhotoStage>
+        <p v-if="framing" class="framing">Draw a frame round what the close-up shows.</p>
+        <MarkBar
+          v-if="heldMark"
+          :mark="heldMark"
+          :point="held!.point"
+          :by="heldBy"
+          @retype="draft.retype(heldMark.id, $event)"
+          @pass="draft.pass(held!.point, $event)"
+          @remove="takeAway"
+          @leave="held = null"
+        />
+      </template>
     </section>
+    <TraySide class="tray" :fixed="fixed" />
     <section class="line" aria-label="This step">
-      <GlyphBar v-if="!looked && !readOnly" :glyph="draft.glyph" @pick="pick" />
-      <StepRecord v-if="looked" :step="looked" :number="number" />
-      <div v-else class="moves">
-        <p v-if="!shownStep.moves.length" class="soft">Step {{ number }}: touch what comes off, on the photo.</p>
-        <MoveList v-else :moves="shownStep.moves" :chosen="draft.move?.id" @choose="draft.choose" />
+      <template v-if="looked">
+        <PhotoStrip
+          v-if="looked.photos.length > 1"
+          :photos="looked.photos"
+          :shown="photo?.hash ?? null"
+          :held="true"
+          :framing="false"
+          fixed
+          @show="lookedPhoto = $event"
+        />
+        <EarlierStep
+          :key="looked.id"
+          :step="looked"
+          :number="number"
+          :fixed="readOnly"
+          @leave="router.replace({ query: {} })"
+        />
+      </template>
+      <template v-else>
+        <GlyphBar v-if="!readOnly" :glyph="draft.glyph" @pick="pick" />
+        <p v-if="draft.amends || draft.before" class="mode" role="status">
+          {{ draft.amends ? `Step ${number} is written anew.` : `This step goes before step ${number}.` }}
+          <button class="btn" type="button" @click="draft.amends ? draft.leaveAmend() : draft.insertBefore(null)">
+            {{ draft.amends ? 'Leave it as it was' : 'At the end instead' }}
+          </button>
+        </p>
+        <MoveList
+          v-if="shownStep.moves.length && !draft.line.trim()"
+          :moves="shownStep.moves"
+          :chosen="draft.move?.id"
+          @choose="draft.choose"
+        />
+        <p v-if="shownStep.title" class="soft">{{ shownStep.title }}</p>
         <MoveFields
-          v-if="draft.move"
+          v-if="draft.move && !draft.line.trim()"
           :move="draft.move"
           :family="job.family"
           :zone="draft.step.zone"
+          :ask="ask"
           @tell="draft.retell"
           @as="draft.retellAs"
           @drop="draft.removeMove(draft.move!.id)"
+          @asked="ask = undefined"
         />
+        <QuickLine v-if="!readOnly" ref="quick" @done="stepDown" />
         <p v-if="problem && photo" class="note danger" role="alert">{{ problem }}</p>
-      </div>
+      </template>
     </section>
     <div class="act">
       <button v-if="looked" class="btn go big" type="button" @click="router.replace({ query: {} })">
         Back to the step in hand
       </button>
       <template v-else-if="!readOnly">
-        <button v-if="photo && !zoning" class="btn" type="button" :disabled="busy" @click="simulate">
-          Photo <kbd>P</kbd>
+        <div class="two">
+          <button v-if="photo && !zoning" class="btn" type="button" :disabled="busy" @click="simulate">
+            Photo <kbd>P</kbd>
+          </button>
+          <button class="btn" type="button" aria-label="Undo (U)" @click="undo">Undo <kbd>U</kbd></button>
+        </div>
+        <PhotoStrip
+          v-if="draft.step.photos.length && !zoning"
+          :photos="draft.step.photos"
+          :shown="draft.photo"
+          :held="draft.step.marks.some(m => m.photo === draft.photo) || draft.closeUps.length > 0"
+          :framing="framing"
+          :fixed="readOnly"
+          @show="draft.photo = $event"
+          @clearer="clearer"
+          @close-up="framing = !framing"
+          @drop="draft.photo && draft.removePhoto(draft.photo)"
+        />
+        <button class="btn go big" type="button" @click="stepDown">
+          {{ draft.amends ? 'Amend' : 'Step down' }} <kbd>Space</kbd>
         </button>
-        <button class="btn go big" type="button" @click="stepDown">Step down <kbd>Space</kbd></button>
       </template>
       <button v-else class="btn big" type="button" @click="router.push(`/jobs/${job.id}/return`)">To the return</button>
     </div>
@@ -222,8 +385,8 @@ useKeys({
 <style scoped>
 .descent {
   display: grid;
-  grid-template: 112px minmax(0, 1fr) auto / 208px minmax(0, 1fr) 292px;
-  grid-template-areas: 'valley valley valley' 'where photo tray' 'line line act';
+  grid-template: 100px minmax(0, 1fr) auto / 252px minmax(0, 1fr) 292px;
+  grid-template-areas: 'valley valley valley' 'left photo tray' 'line line act';
   font-size: 18px;
 }
 .valley {
@@ -231,8 +394,13 @@ useKeys({
   border-bottom: 2px solid var(--rule);
   min-height: 0;
 }
-.where {
-  grid-area: where;
+.left {
+  grid-area: left;
+  border-right: 2px solid var(--rule);
+  overflow: auto;
+}
+.hints {
+  padding: 0 12px 10px;
 }
 .photo {
   grid-area: photo;
@@ -253,44 +421,50 @@ useKeys({
   padding: 24px;
   color: #ece5d6;
 }
-.tray-side {
+.framing {
+  position: absolute;
+  left: 12px;
+  top: 12px;
+  padding: 6px 12px;
+  background: var(--caution-wash);
+}
+.tray {
   grid-area: tray;
-  border-left: 2px solid var(--rule);
-  padding: 10px 12px;
-  overflow: auto;
-}
-.tray-head {
-  display: flex;
-  justify-content: space-between;
-  align-items: baseline;
-  margin-bottom: 6px;
-}
-h2 {
-  font-size: 20px;
 }
 .line {
   grid-area: line;
   border-top: 2px solid var(--rule);
   background: var(--sheet);
-  padding: 8px 14px;
+  padding: 6px 14px 8px;
   display: grid;
-  gap: 8px;
+  gap: 6px;
   align-content: start;
-  min-height: 172px;
+  min-height: 222px;
   min-width: 0;
 }
-.moves {
-  display: grid;
-  gap: 8px;
+.mode {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 2px 10px;
+  background: var(--caution-wash);
 }
 .act {
   grid-area: act;
   border-top: 2px solid var(--rule);
   background: var(--sheet);
-  padding: 14px;
+  padding: 8px 12px;
+  min-width: 0;
   display: flex;
   flex-direction: column;
   gap: 10px;
+}
+.two {
+  display: flex;
+  gap: 10px;
+}
+.two > * {
+  flex: 1;
 }
 .act .big {
   flex: 1;
@@ -303,6 +477,11 @@ h2 {
   }
   .valley {
     flex: 0 0 72px;
+  }
+  .left {
+    flex: none;
+    border: 0;
+    overflow: visible;
   }
   .photo {
     flex: 0 0 min(62.5vw, 46vh);
@@ -318,12 +497,11 @@ h2 {
     flex: none;
     order: 3;
   }
-  .tray-side {
+  .hints {
+    display: none;
+  }
+  .tray {
     order: 4;
-    border: 0;
-    border-top: 2px solid var(--rule);
-    flex: none;
-    padding-bottom: 110px;
   }
   .act {
     position: sticky;

@@ -7,8 +7,8 @@ import { fieldsOf, variantNames, type Field } from './fields.ts'
 import { shown, told, valueAt, wrongWith } from './values.ts'
 
 /** The move in hand as tiles: what is known stands on them, a tap tells it. */
-const props = defineProps<{ move: Move; family: Family; zone: string | undefined }>()
-const emit = defineEmits<{ tell: [move: Move]; as: [kind: MoveKindName]; drop: [] }>()
+const props = defineProps<{ move: Move; family: Family; zone: string | undefined; ask?: string | undefined }>()
+const emit = defineEmits<{ tell: [move: Move]; as: [kind: MoveKindName]; drop: []; asked: [] }>()
 
 const fields = computed(() => fieldsOf(props.move, props.family, props.zone))
 const variants = computed(() => variantsOf[glyphFor(props.move.kind)])
@@ -18,11 +18,20 @@ const more = ref(false)
 const offered = computed(() =>
   fields.value.filter((f, i) => more.value || i < first || shown(valueAt(props.move, f.path), f)),
 )
-const openPath = ref<string | null>(null)
+/** A field that is asked for from outside stands open. */
+const openPath = ref<string | null>(props.ask ?? null)
+watch(
+  () => props.ask,
+  path => path && (openPath.value = path),
+)
 const open = computed(() => fields.value.find(f => f.path === openPath.value))
-watch([() => props.move.id, () => props.move.kind], () => (openPath.value = null))
+watch([() => props.move.id, () => props.move.kind], () => (openPath.value = props.ask ?? null))
 const wrong = ref<string | null>(null)
 
+function close(): void {
+  openPath.value = null
+  emit('asked')
+}
 function tell(field: Field, value: unknown): void {
   const next = told(props.move, field, value, props.family)
   wrong.value = wrongWith(next)
@@ -33,7 +42,7 @@ function tell(field: Field, value: unknown): void {
 <template>
   <div class="fields" role="group" aria-label="What is known of it">
     <div v-if="open" class="entry">
-      <button class="btn" type="button" :aria-label="`Done with ${open.label}`" @click="openPath = null">
+      <button class="btn" type="button" :aria-label="`Done with ${open.label}`" @click="close()">
         ‹ {{ open.label }}
       </button>
       <WaypointEntry
@@ -47,7 +56,7 @@ function tell(field: Field, value: unknown): void {
         :field="open"
         :value="valueAt(move, open.path)"
         @tell="tell(open, $event)"
-        @done="openPath = null"
+        @done="close()"
       />
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     </div>

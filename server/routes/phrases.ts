@@ -1,0 +1,27 @@
+import { phrasesOf, type BodyOf } from '@dialytica/core'
+import { Event } from '../entities/index.ts'
+import { route } from './route.ts'
+
+/** Steps of the shop that are read for its words, the newest first. */
+const newest = 600
+const most = 400
+
+export const phrases = route({
+  method: 'get',
+  path: '/api/phrases',
+  summary: "The words of the shop's own steps, most frequent first: places, parts, points of routes",
+  who: 'viewer',
+  replies: { 200: 'Phrases with how often each was recorded' },
+  async answer({ db }, { person }) {
+    const rows = await db
+      .getRepository(Event)
+      .createQueryBuilder('e')
+      .innerJoin('job', 'j', 'j.id = e.job_id')
+      .where('j.shop_id = :shop', { shop: person.shopId })
+      .andWhere('e.kind IN (:...kinds)', { kinds: ['step-recorded', 'step-amended'] })
+      .orderBy('e.received_at', 'DESC')
+      .limit(newest)
+      .getMany()
+    return phrasesOf(rows.flatMap(r => (r.body as BodyOf<'step-recorded'>).step.moves)).slice(0, most)
+  },
+})

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import type { Danger } from '@dialytica/core'
+
+/** One look-alike: what looks like what, what a swap would do, what to do now. */
+defineProps<{ head: string; why: string; act: string; danger: Danger }>()
+</script>
+
+<template>
+  <div class="alike" :class="danger" role="note">
+    <p>
+      <b>{{ head }}</b> {{ why }} {{ act }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.alike {
+  margin-top: 8px;
+  padding: 6px 10px;
+  border-left: 6px solid var(--caution);
+  background: var(--caution-wash);
+  font-size: 16px;
+  line-height: 1.25;
+  font-stretch: 84%;
+}
+.harm {
+  border-left-width: 10px;
+}
+</style>

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import type { StepState } from '@dialytica/core'
+import { NInput } from 'naive-ui'
+import { ref } from 'vue'
+import { useDraft } from '../stores/draft.ts'
+import { useJob } from '../stores/job.ts'
+import StepRecord from './StepRecord.vue'
+
+/** An earlier step: read it, write it anew, put another before it, change its place, strike it with a reason. */
+const props = defineProps<{ step: StepState; number: number; fixed: boolean }>()
+const emit = defineEmits<{ leave: [] }>()
+const job = useJob()
+const draft = useDraft()
+const striking = ref(false)
+const reason = ref('')
+const problem = ref('')
+
+function amend(): void {
+  draft.amend(props.step)
+  emit('leave')
+}
+function insert(): void {
+  draft.insertBefore(props.step.id)
+  emit('leave')
+}
+const reorder = (by: -1 | 1) => (problem.value = draft.reorder(props.step.id, by) ?? '')
+function strike(): void {
+  if (!reason.value.trim()) {
+    problem.value = 'Say why it is struck: it stays in the record.'
+    return
+  }
+  const refusal = job.record('step-struck', { step: props.step.id, reason: reason.value.trim() })
+  problem.value = refusal?.message ?? ''
+  if (!refusal) emit('leave')
+}
+</script>
+
+<template>
+  <div class="earlier">
+    <StepRecord :step="step" :number="number" />
+    <div v-if="!fixed" class="acts" role="group" aria-label="This step">
+      <template v-if="striking">
+        <NInput
+          v-model:value="reason"
+          class="reason"
+          placeholder="why it is struck"
+          :input-props="{ 'aria-label': 'Why it is struck' }"
+          @keydown.enter.prevent="strike"
+        />
+        <button class="btn" type="button" @click="strike">Strike step {{ number }}</button>
+        <button class="btn" type="button" @click="striking = false">Keep it</button>
+      </template>
+      <template v-else>
+        <button class="btn" type="button" @click="amend">Amend</button>
+        <button class="btn" type="button" @click="insert">Step before it</button>
+        <button class="btn" type="button" :disabled="number === 1" aria-label="One place earlier" @click="reorder(-1)">
+          ↑ earlier
+        </button>
+        <button
+          class="btn"
+          type="button"
+          :disabled="number === job.state.order.size"
+          aria-label="One place later"
+          @click="reorder(1)"
+        >
+          ↓ later
+        </button>
+        <button class="btn" type="button" @click="striking = true">Strike</button>
+      </template>
+    </div>
+    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+.earlier {
+  display: grid;
+  gap: 8px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.reason {
+  width: 300px;
+}
+</style>

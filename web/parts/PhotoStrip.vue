@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import type { Photo } from '@dialytica/core'
+import { usePhotoUrl } from '../data/photo-url.ts'
+import { computed, toRef } from 'vue'
+
+/** The photos of a step as small pictures; the one on the stage can be replaced by a clearer one or left out. */
+const props = defineProps<{
+  photos: readonly Photo[]
+  shown: string | null
+  held: boolean
+  framing: boolean
+  fixed: boolean
+}>()
+const emit = defineEmits<{ show: [hash: string]; clearer: []; closeUp: []; drop: [] }>()
+const photos = toRef(props, 'photos')
+const thumbs = computed(() => photos.value.map(p => ({ ...p, src: usePhotoUrl(() => p.hash, 'thumb') })))
+</script>
+
+<template>
+  <div class="strip" role="group" aria-label="Photos of this step">
+    <button
+      v-for="(t, i) in thumbs"
+      :key="t.hash"
+      type="button"
+      class="thumb"
+      :aria-pressed="t.hash === shown"
+      :aria-label="`Photo ${i + 1}${t.closeUpOf ? ', close-up' : ''}`"
+      @click="emit('show', t.hash)"
+    >
+      <img :src="t.src.value" alt="" />
+      <span v-if="t.closeUpOf" class="near" aria-hidden="true">+</span>
+    </button>
+    <template v-if="shown && !fixed">
+      <button type="button" class="btn" @click="emit('clearer')">Clearer</button>
+      <button type="button" class="btn" :aria-pressed="framing" @click="emit('closeUp')">Close-up</button>
+      <button v-if="!held" type="button" class="btn" @click="emit('drop')">Leave out</button>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  gap: 6px;
+  overflow-x: auto;
+  padding: 3px;
+}
+.strip > * {
+  flex: none;
+}
+.thumb {
+  position: relative;
+  width: 77px;
+  height: 48px;
+  padding: 0;
+  border: 2px solid var(--hair);
+  border-radius: 3px;
+  background: #15191a;
+  overflow: hidden;
+  cursor: pointer;
+}
+.thumb[aria-pressed='true'] {
+  border: 3px solid var(--work);
+}
+img {
+  width: 100%;
+  height: 100%;
+  object-fit: cover;
+}
+.near {
+  position: absolute;
+  right: 2px;
+  bottom: 0;
+  padding: 0 4px;
+  background: #1d2628;
+  color: #fbf8f1;
+  font-weight: 700;
+}
+.btn {
+  padding: 0 8px;
+  font-size: 16px;
+}
+.btn[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--ground);
+}
+</style>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { glyphFor, type MoveKindName, type Token } from '@dialytica/core'
+import Glyph from '../Glyph.vue'
+import { roleName } from './roles.ts'
+
+/** One token of the quick line and what it was read as; a guess is said to be one. */
+defineProps<{ token: Token; kind: MoveKindName | null }>()
+const emit = defineEmits<{ open: [] }>()
+const sure = { sure: '', likely: '', guess: '?', text: 'as text' } as const
+</script>
+
+<template>
+  <button
+    type="button"
+    class="token"
+    :class="token.certainty"
+    :aria-label="`${token.text}: ${roleName(token.role)} ${sure[token.certainty]}. Correct it`"
+    @click="emit('open')"
+  >
+    <Glyph v-if="kind && token.role === 'act'" :kind="glyphFor(kind)" :size="18" />
+    <b class="mono">{{ token.text }}</b>
+    <span>{{ roleName(token.role) }} {{ sure[token.certainty] }}</span>
+  </button>
+</template>
+
+<style scoped>
+.token {
+  display: inline-grid;
+  grid-template-columns: auto auto;
+  justify-content: start;
+  align-content: center;
+  align-items: center;
+  column-gap: 6px;
+  min-height: 48px;
+  padding: 2px 10px;
+  border: 2px solid var(--rule);
+  border-radius: 3px;
+  background: var(--off-wash);
+  color: var(--ink);
+  font-family: Archivo;
+  font-size: 15px;
+  line-height: 1.1;
+  cursor: pointer;
+}
+.token b {
+  font-size: 17px;
+  white-space: pre;
+}
+.token b:first-child {
+  grid-column: span 2;
+}
+.token span {
+  grid-column: span 2;
+  justify-self: start;
+  color: var(--ink);
+}
+.guess {
+  border-style: dashed;
+  background: var(--sheet);
+}
+.text {
+  border-style: dashed;
+  border-color: var(--caution);
+  background: var(--caution-wash);
+}
+</style>

@@ -1,0 +1,13 @@
+import type { Mark } from '@dialytica/core'
+
+/** A mark as shown: what stands beside it, whether it is done, whether it is the one in hand. */
+export interface ShownMark extends Mark {
+  label?: string | undefined
+  done?: boolean
+  now?: boolean
+  /** True when it is taken up to be moved, retyped or removed; `point` is the one of its path. */
+  chosen?: boolean
+  point?: number | undefined
+  /** How the line passes each point of its path, in its order. */
+  points?: readonly string[]
+}
