@@ -42,6 +42,9 @@ for (const theme of ['bench', 'cellar'] as const)
         summary: { complaint: string }
       }[]
       const id = (words: string) => jobs.find(j => j.summary.complaint.includes(words))!.id
+      await page.goto(`/jobs/${id('hums at the lid')}/intake`)
+      await expect(page.getByRole('heading', { name: 'Make it safe' })).toBeVisible()
+      await scan(page, 'intake')
       await page.goto(`/jobs/${id('Trips the breaker')}/descent`)
       await expect(page.getByRole('button', { name: /^Step down/ })).toBeVisible()
       await scan(page, 'descent without a photo')

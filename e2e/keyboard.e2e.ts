@@ -40,6 +40,8 @@ test('the same job by keyboard and pedals only', async ({ page }) => {
   await tabTo(page, /does or does not/)
   await page.keyboard.type('Does not spin')
   await page.keyboard.press('Enter')
+  await tabTo(page, /^Go down/)
+  await page.keyboard.press('Enter')
   await step(page, 1)
 
   await photo(page)

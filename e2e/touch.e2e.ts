@@ -14,6 +14,7 @@ test('the main steps by touch on a phone', async ({ page }) => {
   await page.getByRole('link', { name: /A machine comes in/ }).tap()
   await page.getByLabel('Rating plate').fill('FL-70 5500-7001')
   await page.getByRole('button', { name: 'Open the machine' }).tap()
+  await page.getByRole('button', { name: 'Go down' }).tap()
   await expect(page.getByRole('heading', { name: 'Descent, step 1' })).toBeAttached()
 
   // one photo and three taps are a complete step
@@ -57,7 +58,7 @@ test('nothing is cut off at the side on a phone, and what is touched in work is 
     '/',
     '/come-in',
     '/models',
-    ...['descent', 'return', 'valley', 'close'].map(v => `/jobs/${jobs.find(j => !j.closedAt)!.id}/${v}`),
+    ...['intake', 'descent', 'return', 'valley', 'close'].map(v => `/jobs/${jobs.find(j => !j.closedAt)!.id}/${v}`),
   ]) {
     await page.goto(path)
     await expect(page.locator('h1').first()).toBeAttached()

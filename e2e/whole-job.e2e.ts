@@ -53,6 +53,7 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
   await page.getByLabel('Where it stands').fill('bay 4')
   await page.getByLabel('What it does or does not do').fill('Drips at the drawer')
   await page.getByRole('button', { name: 'Open the machine' }).click()
+  await page.getByRole('button', { name: 'Go down' }).click()
   await stepNumber(page, 1)
   await expect(page.getByText('Power is not isolated')).toBeVisible()
 

@@ -65,7 +65,8 @@ export function freshMove(kind: MoveKindName, id: string, { posture, isolated, c
         ...base,
         kind,
         what:
-          (['power', 'cold water', 'drain hose', 'hot water'] as const).find(w => !isolated.includes(w)) ?? 'capacitor',
+          (['power', 'cold water', 'drain hose', 'hot water', 'pressure'] as const).find(w => !isolated.includes(w)) ??
+          'capacitor',
       }
     case 'drain':
       return { ...base, kind, by: 'filter' }

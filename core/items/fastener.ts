@@ -5,7 +5,6 @@ import { inWords, join } from '../text/words.ts'
 
 export const drives = ['torx', 'phillips', 'pozidriv', 'slotted', 'hex head', 'hex socket', 'square', 'nut'] as const
 export const heads = ['pan', 'countersunk', 'flange', 'hex', 'cap', 'nut', 'stud'] as const
-export const conditions = ['missing', 'corroded', 'stripped', 'cracked', 'not original'] as const
 
 /** A group of like fasteners. Lengths in mm, torque in N·m. What is not recorded is unknown, never a default. */
 export const fastener = shape({

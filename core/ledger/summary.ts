@@ -13,6 +13,8 @@ export interface Summary {
   unit: string
   family: Family
   complaint: string
+  /** Where it stands, when that was told for this job. */
+  stands?: string | undefined
   plate: string
   phase: Phase
   waitsFor?: string | undefined
@@ -40,11 +42,13 @@ export function summary(state: JobState): Summary | null {
   const lastMove = lastStep?.moves.at(-1)
   const deepest = state.steps.get(debts.at(-1)?.step ?? '')
   const nextMove = deepest?.moves.findLast(m => state.owing.has(m.id))
-  const { unit, family, complaint, plate, at } = state.opened
+  const { unit, family, plate, at } = state.opened
+  const complaint = String(state.intake.complaint?.value ?? state.opened.complaint)
   return {
     unit,
     family,
     complaint,
+    stands: state.intake.stands && String(state.intake.stands.value),
     plate,
     phase: state.phase.name,
     waitsFor: state.phase.waitsFor,

@@ -5,7 +5,7 @@ import type { Step } from './step.ts'
 /** The debts that a step opens, unsettled. */
 export const debtsOf = (step: Step): Debt[] =>
   step.moves.flatMap(move =>
-    apply(move).map(({ debt, item, state, count, label }) => ({
+    apply(move).map(({ debt, item, state, count, label, renew }) => ({
       id: debt,
       step: step.id,
       move: move.id,
@@ -15,6 +15,7 @@ export const debtsOf = (step: Step): Debt[] =>
       count,
       cell: move.cell,
       zone: step.zone,
+      ...(renew && { renew }),
       settled: noneSettled,
       marks: [],
     })),

@@ -14,11 +14,15 @@ import {
   photoAdded,
   readingTaken,
 } from './events/entries.ts'
+import { entryWithdrawn, foundBefore, intakeTold } from './events/intake.ts'
 import { jobAbandoned, jobClosed, jobOpened, phaseChanged, trayChosen } from './events/job.ts'
 import { stepAmended, stepRecorded, stepReopened, stepReordered, stepStruck } from './events/steps.ts'
 
 const all = [
   jobOpened,
+  intakeTold,
+  foundBefore,
+  entryWithdrawn,
   phaseChanged,
   trayChosen,
   jobClosed,

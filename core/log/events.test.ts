@@ -6,8 +6,10 @@ import {
   eventSchema,
   foldAll,
   mirror,
+  notes,
   rankBetween,
   stance,
+  toldAtIntake,
   type JobEvent,
   type JobState,
 } from '../index.ts'
@@ -148,5 +150,54 @@ describe('how the machine stands', () => {
     const live = event('debt-settled', { debt: id(10, 'm'), how: 'refitted', count: 1 }, 3)
     expect(stance(after(safe)).isolated).toEqual(['power', 'cold water'])
     expect(stance(after(safe, live)).isolated).toEqual(['cold water'])
+  })
+})
+
+describe('intake', () => {
+  it('keeps the latest word of each field, whatever arrives first', () => {
+    const first = event('intake-told', { complaint: 'leaks', shows: 'E20' }, 1)
+    const later = event('intake-told', { complaint: 'leaks at the drawer' }, 2, 'other')
+    for (const events of [
+      [first, later],
+      [later, first],
+    ]) {
+      const told = toldAtIntake(after(...events))
+      expect(told).toEqual({ complaint: 'leaks at the drawer', shows: 'E20' })
+    }
+  })
+  it('keeps what was so before we came, and owes nothing for it', () => {
+    const found = event('found-before', { what: 'hatch screw', how: 'missing', photos: [photo('a', 1)] }, 1)
+    const state = after(found)
+    expect([state.entries.get(found.id)!.body.what, state.owing.size]).toEqual(['hatch screw', 0])
+    expect(after(found, event('entry-withdrawn', { entry: found.id }, 2)).entries.size).toBe(0)
+    expect(codes(event('entry-withdrawn', { entry: found.id }, 2))).toEqual([17])
+  })
+  it.each([
+    [{ made: 19 }, /year of make/],
+    [{ plate: 'x' }, /SHA-256/],
+    [{ complaint: 'x'.repeat(501) }, /longer than 500/],
+  ])('%j is not valid, and says why', (body, words) => {
+    const checked = check(eventSchema, event('intake-told', body, 1))
+    expect(checked.ok ? '' : checked.problems.map(p => p.message).join()).toMatch(words)
+  })
+})
+
+describe('what was found spoilt', () => {
+  const found = (condition?: string) =>
+    after(event('step-recorded', { step: step(1, { ...screw, ...(condition && { condition }) }) }, 1))
+  it.each(['missing', 'corroded', 'stripped', 'cracked'])(
+    '%s: new ones are owed, and the return says so',
+    condition => {
+      const state = found(condition)
+      const [debt] = [...state.debts.values()]
+      expect(debt).toMatchObject({ renew: true, label: `two screws, found ${condition}: new ones are owed` })
+      const [back] = mirror(state)
+      expect(notes(back!.moves[0]!.move)[0]).toBe(`Found ${condition}: fit a new one`)
+    },
+  )
+  it('not original: goes back, after it was held against the parts list', () => {
+    const [debt] = [...found('not original').debts.values()]
+    expect(debt).not.toHaveProperty('renew')
+    expect(debt!.label).toBe('two screws')
   })
 })

@@ -16,6 +16,7 @@ export const refusals = {
   14: 'Two moves of this step have the same id',
   15: 'There is no such constraint in this job',
   16: 'That mark is already done',
+  17: 'There is no such entry in this job: it may have been withdrawn already',
 } as const
 
 export interface Refusal {

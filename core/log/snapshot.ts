@@ -15,6 +15,7 @@ export const toSnapshot = (s: JobState): Snapshot => ({
   version: 1,
   state: {
     opened: s.opened,
+    intake: s.intake,
     phase: s.phase,
     closing: s.closing,
     tray: s.tray,
@@ -36,6 +37,7 @@ export function fromSnapshot({ state }: Snapshot): JobState {
   return {
     ...blank,
     opened: s.opened,
+    intake: s.intake ?? blank.intake,
     phase: s.phase,
     closing: s.closing,
     tray: s.tray ?? blank.tray,

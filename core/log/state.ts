@@ -20,6 +20,8 @@ export interface Debt {
   item: ItemKind
   state: DebtState
   label: string
+  /** True when it was found so that a new one is owed. */
+  renew?: true
   cell?: string | undefined
   zone?: string | undefined
   /** How many were taken off. */
@@ -67,6 +69,10 @@ export interface PhaseState {
   waitsFor?: string | undefined
   due?: string | undefined
 }
+/** What is told at intake, and when each was told last. */
+export const intakeFields = ['complaint', 'seen', 'shows', 'fascia', 'stands', 'made', 'plate'] as const
+export type IntakeField = (typeof intakeFields)[number]
+export type Intake = Partial<Record<IntakeField, { value: string | number; at: string }>>
 export interface Closing {
   at: string
   by: string
@@ -79,6 +85,7 @@ export interface Closing {
 /** A job, folded from its log. Values only: a fold never changes a state, it makes the next. */
 export interface JobState {
   opened: Opened | null
+  intake: Intake
   phase: PhaseState
   steps: Map<string, StepState>
   /** Ids of the steps that stand, in the order of the descent. */
@@ -103,6 +110,7 @@ export const noneSettled: Settled = { refitted: 0, replaced: 0, scrapped: 0, mis
 /** The state of a job without events. */
 export const blank: JobState = {
   opened: null,
+  intake: {},
   phase: { name: 'intake', at: '' },
   steps: Map(),
   order: List(),
@@ -122,3 +130,7 @@ export const settledCount = (d: Debt): number =>
   d.settled.refitted + d.settled.replaced + d.settled.scrapped + d.settled.missing
 /** How many of a debt are still owed. */
 export const owedCount = (d: Debt): number => d.count - settledCount(d)
+
+/** What was told at intake, without the times. */
+export const toldAtIntake = (s: JobState): Partial<Record<IntakeField, string | number>> =>
+  Object.fromEntries(Object.entries(s.intake).map(([field, told]) => [field, told.value]))

@@ -44,6 +44,8 @@ const content = {
   title: line(),
   zone: zoneId(),
   posture: oneOf(postures),
+  /** True when it was done while the machine had power, at a place that may be live. */
+  live: yup.boolean(),
   photos: yup
     .array(photo.required())
     .max(limits.photos, `\${path}: a step can hold ${limits.photos} photos`)
@@ -63,6 +65,7 @@ export interface Step {
   title?: string | undefined
   zone?: string | undefined
   posture?: (typeof postures)[number] | undefined
+  live?: boolean | undefined
   photos: Photo[]
   marks: Mark[]
   moves: Move[]

@@ -13,10 +13,23 @@ export interface Cover {
   zone: string
   opens: readonly string[]
 }
+/** A way in which a family lets its water out, with the litres to expect: our own estimates, rounded up. */
+export interface Drain {
+  by: 'filter' | 'drain tube' | 'hose'
+  zone: string
+  how: string
+  /** Litres that are left after the pump has run dry, and with a tub that is full. */
+  litres: readonly [pumped: number, full: number]
+}
 export interface Anatomy {
   name: string
   zones: readonly Zone[]
   covers: readonly Cover[]
+  drains: readonly Drain[]
+  /** What holds the way in shut while it has power. */
+  lock: string
+  /** What swings open when the machine is laid down. */
+  loose: string
 }
 
 /** The regions that a cover or a part hides, by family. Zones nest: closing the outer one closes what is within. */
@@ -44,6 +57,13 @@ export const anatomy: Record<Family, Anatomy> = {
       { name: 'console', zone: 'console', opens: ['console'] },
       { name: 'bellows', zone: 'door', opens: ['tub'] },
     ],
+    drains: [
+      { by: 'drain tube', zone: 'base', how: 'Pull the tube behind the low hatch, draw its stopper', litres: [2, 16] },
+      { by: 'filter', zone: 'base', how: 'Turn the filter behind the low hatch a little at a time', litres: [2, 16] },
+      { by: 'hose', zone: 'outside', how: 'Lay the drain hose into a bucket below the water level', litres: [1, 14] },
+    ],
+    lock: 'door',
+    loose: 'door and drawer',
   },
   'top-loader': {
     name: 'top loader',
@@ -65,6 +85,17 @@ export const anatomy: Record<Family, Anatomy> = {
       { name: 'front panel', zone: 'outside', opens: ['front'] },
       { name: 'rear panel', zone: 'outside', opens: ['rear'] },
     ],
+    drains: [
+      { by: 'hose', zone: 'outside', how: 'Lay the drain hose into a bucket below the water level', litres: [3, 60] },
+      {
+        by: 'drain tube',
+        zone: 'base',
+        how: 'Pull the sump hose over a flat tray, a little at a time',
+        litres: [3, 60],
+      },
+    ],
+    lock: 'lid',
+    loose: 'lid and agitator',
   },
 }
 
@@ -78,3 +109,6 @@ export function liesIn(family: Family, inner: string, outer: string): boolean {
     if (at === outer) return true
   return false
 }
+
+/** Behind a cover there are live parts while the machine has power; a place that was not named may be one of them. */
+export const mayBeLive = (zone: string | undefined): boolean => zone !== 'outside'

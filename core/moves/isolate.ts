@@ -3,7 +3,7 @@ import { oneOf } from '../schema.ts'
 import type { Caution } from '../text/cautions.ts'
 import { moveShape, owes, turned, type MoveKind } from './move-kind.ts'
 
-export const isolations = ['power', 'cold water', 'hot water', 'drain hose', 'capacitor'] as const
+export const isolations = ['power', 'cold water', 'hot water', 'pressure', 'drain hose', 'capacitor'] as const
 const schema = moveShape('isolate', { what: oneOf(isolations).required() })
 type Isolate = InferType<typeof schema>
 
@@ -24,6 +24,12 @@ const words: Record<(typeof isolations)[number], { down: string; back: string; c
     down: 'Close the hot tap; ease the joint to be sure.',
     back: 'Open the hot tap slowly.',
     check: 'Joint tight, washer in, no drip after a minute',
+    caution: 'water',
+  },
+  pressure: {
+    down: 'Ease the inlet joint over a tray until it stops running.',
+    back: 'Tighten the inlet joint that was eased.',
+    check: 'Washer seated; no drip after the tap is open',
     caution: 'water',
   },
   'drain hose': {

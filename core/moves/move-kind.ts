@@ -1,5 +1,5 @@
 import type * as yup from 'yup'
-import { conditions } from '../items/fastener.ts'
+import { conditions } from '../items/condition.ts'
 import type { DebtState, ItemKind } from '../items/kinds.ts'
 import { cell, line, literal, oneOf, shape, uuid } from '../schema.ts'
 import type { Caution } from '../text/cautions.ts'
@@ -13,6 +13,8 @@ export interface DebtChange {
   count: number
   /** What is owed, as a noun phrase: `four T20 × 18`. */
   label: string
+  /** True when it was found in such a state that a new one is owed. */
+  renew?: true
 }
 
 /**

@@ -4,7 +4,7 @@ import { counted, sentence } from '../text/words.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('place-temporary', {
-  thing: oneOf(['prop', 'towel', 'tape', 'strap', 'clamp', 'tray', 'block']).required(),
+  thing: oneOf(['prop', 'towel', 'tape', 'strap', 'clamp', 'tray', 'block', 'mat']).required(),
   count: count().required(),
   why: line(),
 })

@@ -14,6 +14,8 @@ export interface Tile {
   depth: number
   glyphs: Glyph[]
   state: 'done' | 'now' | 'ahead'
+  /** True when it was done at a place that may be live, while the machine had power. */
+  live?: true
   /** What is open after it. */
   tide: Tide
 }
@@ -46,7 +48,15 @@ export function profile(
     }
     const now = at?.way === 'down' && at.step === id
     const glyphs = [...new Set(step.moves.map(glyphOf))]
-    return { step: id, number: i + 1, depth: depths.get(id)!, glyphs, state: now ? 'now' : 'done', tide }
+    return {
+      step: id,
+      number: i + 1,
+      depth: depths.get(id)!,
+      glyphs,
+      state: now ? 'now' : 'done',
+      tide,
+      ...(step.live && { live: true as const }),
+    }
   })
   const touched = plan.findLastIndex(r => r.debts.some(d => owedCount(d) < d.count))
   const back = plan.map((r, i): Tile => {

@@ -1,5 +1,5 @@
 import { glyphFor, variantsOf } from '../capture/variants.ts'
-import { conditions } from '../items/fastener.ts'
+import { conditions } from '../items/condition.ts'
 import { passings } from '../items/route.ts'
 import { formatMove } from './format.ts'
 import { leafOf } from './fields.ts'

@@ -72,7 +72,7 @@ noun('consumable', 'seal', { consumable: 'seal' })
 noun('consumable', 'gasket', { consumable: 'gasket' })
 noun('tape', 'tape, strip of tape')
 noun('clamp', 'clamp', undefined, 'retainer')
-for (const thing of ['prop', 'towel', 'strap', 'tray', 'block']) noun('temporary', thing, { thing })
+for (const thing of ['prop', 'towel', 'strap', 'tray', 'block', 'mat']) noun('temporary', thing, { thing })
 noun('temporary', 'rag, cloth', { thing: 'towel' })
 noun('temporary', 'wooden block, wedge, timber', { thing: 'block' })
 noun('isolation', 'power, power off, mains, mains off, plug out, pull the plug, plug pulled, unplug machine', {

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { clipKinds } from '../items/clip.ts'
-import { conditions, drives, heads } from '../items/fastener.ts'
+import { conditions } from '../items/condition.ts'
+import { drives, heads } from '../items/fastener.ts'
 import { lineKinds, passings } from '../items/route.ts'
 import { postures } from '../machine/postures.ts'
 import { isolations } from '../moves/isolate.ts'

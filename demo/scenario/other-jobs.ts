@@ -10,6 +10,8 @@ export const mainsFilter: ToldJob = {
   complaint: 'Trips the breaker as soon as it is switched on',
   plate: 'FL-70 5500-0126',
   daysAgo: 0.05,
+  intake: { seen: 'Trips at the moment the door locks', made: 2021, ticks: ['lock', 'out'] },
+  before: [{ what: 'one screw of the rear panel, lower left', how: 'missing', zone: 'outside' }],
   steps: [
     powerOff,
     step('outside', coldOff),
@@ -311,4 +313,25 @@ export const drumLight: ToldJob = {
   back: 'all',
   anew: { words: /^drum light/ },
   phase: 'closed',
+}
+
+/** A top loader that has just come in: tried, not yet isolated. */
+export const lidLock: ToldJob = {
+  name: 'lid lock',
+  unit: '0098-7755',
+  by: 'pia',
+  family: 'top-loader',
+  complaint: 'Fills, hums at the lid and stops',
+  plate: 'TL-60 0098-7755',
+  daysAgo: 0.02,
+  intake: {
+    seen: 'Lid lock clicks three times, then all lamps blink',
+    shows: 'L4',
+    fascia: 'TL-60 Aqua',
+    made: 2016,
+    ticks: ['lock', 'pump'],
+  },
+  before: [{ what: 'hinge cover, left', how: 'broken', zone: 'top' }],
+  steps: [],
+  phase: 'intake',
 }

@@ -4,6 +4,7 @@ import {
   glyphOf,
   mirror,
   owedCount,
+  toldOf,
   type EventName,
   type JobEvent,
   type JobState,
@@ -72,6 +73,17 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
   }
 
   say('job-opened', { unit, family: job.family, complaint: job.complaint, plate: job.plate }, 0)
+  const { ticks = [], ...told } = job.intake ?? {}
+  if (Object.keys(told).length) say('intake-told', told, 1)
+  for (const { what, how, zone } of job.before ?? []) {
+    const photo = await take(
+      shoot(sceneOf(job.family, zone), { away: new Set(), seed: seedOf(what, 0) }, 1280),
+      new Date(clock).toISOString(),
+    )
+    say('found-before', { what, how, zone, photos: [photo] }, 1)
+  }
+  for (const act of ticks) say('check-done', { check: toldOf(act), passed: true }, 0.5)
+  if (job.phase === 'intake') return log
   say('phase-changed', { phase: 'descent' }, 3)
   const away = new Map<string, Set<string>>()
   for (const [i, told] of job.steps.entries()) {

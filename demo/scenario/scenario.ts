@@ -1,6 +1,6 @@
 import type { Family } from '@dialytica/core'
 import { dosingPump } from './dosing-pump.ts'
-import { balanceSensor, counterweight, drumLight, mainsFilter } from './other-jobs.ts'
+import { balanceSensor, counterweight, drumLight, lidLock, mainsFilter } from './other-jobs.ts'
 import type { ToldJob } from './script.ts'
 
 /** A small workshop with its people, models and machines. All of it is made up. */
@@ -33,12 +33,12 @@ export const scenario = {
     },
   ] satisfies { code: string; maker: string; family: Family; notes: string }[],
   units: [
-    { serial: '2231-0417', model: 'FL-84', stands: 'bay 1, by the window' },
-    { serial: '2231-0388', model: 'FL-84', stands: 'bay 2' },
-    { serial: '5500-0126', model: 'FL-70', stands: 'bay 3' },
-    { serial: '5500-0090', model: 'FL-70', stands: 'counter' },
-    { serial: '0098-7712', model: 'TL-60', stands: 'corner, covered' },
-    { serial: '0098-7755', model: 'TL-60', stands: 'just in, by the door' },
+    { serial: '2231-0417', model: 'FL-84', stands: 'bay 1, by the window', made: 2019 },
+    { serial: '2231-0388', model: 'FL-84', stands: 'bay 2', made: 2018 },
+    { serial: '5500-0126', model: 'FL-70', stands: 'bay 3', made: 2021 },
+    { serial: '5500-0090', model: 'FL-70', stands: 'counter', made: 2020 },
+    { serial: '0098-7712', model: 'TL-60', stands: 'corner, covered', made: 2014 },
+    { serial: '0098-7755', model: 'TL-60', stands: 'just in, by the door', made: 2016 },
   ],
-  jobs: [drumLight, dosingPump, balanceSensor, counterweight, mainsFilter] satisfies ToldJob[],
+  jobs: [drumLight, dosingPump, balanceSensor, counterweight, mainsFilter, lidLock] satisfies ToldJob[],
 }

@@ -1,4 +1,4 @@
-import type { Family, ItemKind, Move, MoveKindName, MoveOf, Phase, Settlement } from '@dialytica/core'
+import type { foundStates, Family, ItemKind, Move, MoveKindName, MoveOf, Phase, Settlement } from '@dialytica/core'
 
 /** A move as told, without what the log adds to it. */
 export type Told = { [K in MoveKindName]: Omit<MoveOf<K>, 'id' | 'way'> }[MoveKindName]
@@ -23,6 +23,10 @@ export interface ToldJob {
   plate: string
   /** When it began, in days before the demo is loaded. */
   daysAgo: number
+  /** What was told at intake, and the acts of making safe that owe nothing. */
+  intake?: { seen?: string; shows?: string; fascia?: string; made?: number; ticks?: string[] }
+  /** What was so before anybody touched it. */
+  before?: { what: string; how: (typeof foundStates)[number]; zone: string }[]
   steps: ToldStep[]
   bench?: { kind: 'reading-taken' | 'part-compared' | 'check-done'; body: object }[]
   /** How many steps of the return are done. */

@@ -1,5 +1,5 @@
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm'
-import type { Family, JobEvent, Summary } from '@dialytica/core'
+import type { Family, JobEvent, Step, Summary } from '@dialytica/core'
 import type { Role } from '../people/roles.ts'
 
 const key: EntitySchemaColumnOptions = { type: 'char', length: 36, primary: true }
@@ -53,6 +53,8 @@ export interface SessionRow {
   userId: string
   createdAt: Date
   expiresAt: Date
+  /** Set where the session is of a device that joined one job. */
+  jobId: string | null
 }
 export const Session = new EntitySchema<SessionRow>({
   name: 'session',
@@ -61,6 +63,7 @@ export const Session = new EntitySchema<SessionRow>({
     userId: { ...ref, name: 'user_id' },
     createdAt: { ...moment, name: 'created_at' },
     expiresAt: { ...moment, name: 'expires_at' },
+    jobId: { ...ref, name: 'job_id', nullable: true },
   },
 })
 
@@ -92,6 +95,7 @@ export interface UnitRow {
   modelId: string
   serial: string
   stands: string
+  made: number | null
   createdAt: Date
 }
 export const Unit = new EntitySchema<UnitRow>({
@@ -102,6 +106,7 @@ export const Unit = new EntitySchema<UnitRow>({
     modelId: { ...ref, name: 'model_id' },
     serial: text(120),
     stands: text(500),
+    made: { type: 'smallint', unsigned: true, nullable: true },
     createdAt: { ...moment, name: 'created_at' },
   },
 })
@@ -189,4 +194,32 @@ export const PhotoEntity = new EntitySchema<PhotoRow>({
   },
 })
 
-export const entities = [Shop, User, Session, Model, Unit, Job, Event, SnapshotOf, PhotoEntity]
+export interface SecretRow {
+  name: string
+  value: string
+}
+export const Secret = new EntitySchema<SecretRow>({
+  name: 'secret',
+  columns: { name: { type: 'varchar', length: 40, primary: true }, value: { type: 'char', length: 64 } },
+})
+
+export interface HandRow {
+  jobId: string
+  hand: string
+  version: number
+  step: Step
+  changedAt: Date
+}
+/** A step that is being recorded, as the devices of one hand last told it. */
+export const Hand = new EntitySchema<HandRow>({
+  name: 'hand',
+  columns: {
+    jobId: { ...key, name: 'job_id' },
+    hand: { type: 'varchar', length: 64, primary: true },
+    version: number,
+    step: { type: 'simple-json' },
+    changedAt: { ...moment, name: 'changed_at' },
+  },
+})
+
+export const entities = [Shop, User, Session, Model, Unit, Job, Event, SnapshotOf, PhotoEntity, Secret, Hand]

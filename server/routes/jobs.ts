@@ -32,7 +32,7 @@ async function withMachines({ db }: Context, shopId: string, jobs: JobRow[]) {
     const { maker, code, family } = models.get(unit.modelId)!
     return {
       ...shown(job),
-      unit: { id: unit.id, serial: unit.serial, stands: unit.stands },
+      unit: { id: unit.id, serial: unit.serial, stands: unit.stands, made: unit.made },
       model: { id: unit.modelId, maker, code, family },
     }
   })
@@ -61,6 +61,7 @@ export const job = route({
   path: '/api/jobs/{job}',
   summary: 'One job',
   who: 'viewer',
+  joined: true,
   params: { job: uuidForm },
   replies: { 200: 'The job with its machine and summary' },
   answer: async (context, asked) =>
@@ -72,6 +73,7 @@ export const events = route({
   path: '/api/jobs/{job}/events',
   summary: 'The log of a job after a number, in order',
   who: 'viewer',
+  joined: true,
   params: { job: uuidForm },
   query: { after: numberForm },
   replies: { 200: 'Events with their numbers' },
@@ -86,6 +88,7 @@ export const addEvents = route({
   path: '/api/jobs/{job}/events',
   summary: 'Append events, each once however often it is sent; the first one of a new job opens it',
   who: 'technician',
+  joined: true,
   params: { job: uuidForm },
   body: shape({
     events: yup

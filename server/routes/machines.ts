@@ -1,3 +1,4 @@
+import * as yup from 'yup'
 import { families, line, oneOf, shape, uuid } from '@dialytica/core'
 import { Model, Unit } from '../entities/index.ts'
 import { notFound, ProblemError } from '../problems.ts'
@@ -97,6 +98,8 @@ export const unitShape = shape({
   modelId: uuid().required(),
   serial: line().trim().required('give the serial number').max(120),
   stands: line().defined(),
+  /** Year of make. */
+  made: yup.number().integer().min(1950, '${path} is the year of make').max(2100, '${path} is the year of make'),
 })
 
 export const addUnit = route({
@@ -109,7 +112,7 @@ export const addUnit = route({
   async answer({ db }, { person, body, res }) {
     const of = await db.getRepository(Model).findOneBy({ id: body.modelId, shopId: person.shopId })
     if (!of) throw notFound()
-    const row = { ...body, shopId: person.shopId, createdAt: new Date() }
+    const row = { ...body, made: body.made ?? null, shopId: person.shopId, createdAt: new Date() }
     await db
       .getRepository(Unit)
       .insert(row)

@@ -31,13 +31,13 @@ export async function seedDemo(context: Context, say: (line: string) => void, no
   const shop = await shopNamed(db, scenario.shop.name, scenario.shop.timeZone)
   if ((await db.query('SELECT COUNT(*) AS n FROM job WHERE shop_id = ?', [shop.id]))[0].n >= scenario.jobs.length)
     return
-  say('Loading the demo: a small workshop with five jobs. Its photos are drawn now; this happens once.')
+  say('Loading the demo: a small workshop with six jobs. Its photos are drawn now; this happens once.')
 
   const people = new Map<string, Person>()
   for (const { login, name, role } of scenario.people) {
     const person = { id: id(), shopId: shop.id, login, name, role: role as Person['role'] }
     await createAccount(db, { ...person, password: demoPassword, demo: true }).catch(ignoreDouble)
-    people.set(login, { ...person, shop: shop.name, timeZone: shop.timeZone })
+    people.set(login, { ...person, shop: shop.name, timeZone: shop.timeZone, joined: null })
   }
   const models = new Map<string, string>()
   for (const model of scenario.models) {
@@ -48,12 +48,13 @@ export async function seedDemo(context: Context, say: (line: string) => void, no
   const units = new Map<string, string>()
   for (const unit of scenario.units) {
     units.set(unit.serial, id())
-    const { serial, stands } = unit
+    const { serial, stands, made } = unit
     const row = {
       id: units.get(serial)!,
       shopId: shop.id,
       modelId: models.get(unit.model)!,
       serial,
+      made,
       stands,
       createdAt: now,
     }

@@ -1,4 +1,4 @@
-import { frame, meant, sceneOf, shoot } from '@dialytica/demo'
+import { frame, meant, sceneOf, shoot, shootPlate } from '@dialytica/demo'
 import type { Camera, View } from './camera.ts'
 
 /** Draws an SVG onto a canvas and develops it as JPEG. */
@@ -24,11 +24,22 @@ async function develop(svg: string): Promise<Blob> {
   }
 }
 
+/** The drawing seen from nearer: the region fills the frame, its middle in the middle. */
+function closer(svg: string, region: View['region']): string {
+  if (!region) return svg
+  const share = Math.max(region.width, region.height)
+  const [width, height] = [frame.width * share, frame.height * share]
+  const [x, y] = [(region.x + region.width / 2) * frame.width, (region.y + region.height / 2) * frame.height]
+  return svg.replace(/viewBox="[^"]*"/, `viewBox="${x - width / 2} ${y - height / 2} ${width} ${height}"`)
+}
+
 /** The demo machine as it stands at this step: what the marks say is off is drawn off. */
 export const simulatedCamera: Camera = {
-  take({ family, zone, away, taken }: View) {
+  take({ family, zone, away, taken, plate, region }: View) {
+    const seed = taken * 37 + (Date.now() % 9973)
+    if (plate) return develop(shootPlate(plate, seed))
     const scene = sceneOf(family, zone)
     const gone = away.flatMap(({ glyph, path }) => path.map(p => meant(scene, glyph, p)).find(Boolean) ?? [])
-    return develop(shoot(scene, { away: new Set(gone), seed: taken * 37 + (Date.now() % 9973) }))
+    return develop(closer(shoot(scene, { away: new Set(gone), seed }), region))
   },
 }

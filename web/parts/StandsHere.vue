@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { zoneTitle, type Family, type Stance } from '@dialytica/core'
+import { mayBeLive, zoneTitle, type Family, type Stance } from '@dialytica/core'
 import Cutaway from './Cutaway.vue'
 import Glyph from './Glyph.vue'
 
@@ -34,8 +34,9 @@ const emit = defineEmits<{ choose: [] }>()
       {{ standing.posture
       }}<template v-if="standing.isolated.length">; {{ standing.isolated.join(', ') }} off</template>
     </p>
-    <p v-if="atWork && !standing.isolated.includes('power')" class="live" role="note">
-      <Glyph kind="isolation" :size="18" /> Power is not isolated.
+    <p v-if="atWork && !standing.isolated.includes('power')" :class="['live', { here: mayBeLive(zone) }]" role="note">
+      <Glyph kind="isolation" :size="18" />
+      {{ mayBeLive(zone) ? 'Live place, power on: this step is marked.' : 'Power is not isolated.' }}
     </p>
   </section>
 </template>
@@ -67,6 +68,11 @@ const emit = defineEmits<{ choose: [] }>()
   font-weight: 650;
   font-size: 17px;
   line-height: 1.1;
+}
+.here {
+  padding: 6px 8px;
+  border-left: 6px solid var(--danger);
+  background: var(--danger-wash);
 }
 @media (max-width: 1000px) {
   .where {

@@ -11,6 +11,7 @@ defineProps<{ step: StepState; number: number }>()
     <h2>
       Step {{ number }} <span class="soft small">{{ inShopTime(step.recordedAt, 'minute') }}</span>
     </h2>
+    <p v-if="step.live" class="live">Done while the machine had power.</p>
     <p v-if="!step.moves.length" class="soft">Nothing came off in this step.</p>
     <ol>
       <li v-for="m in step.moves" :key="m.id">
@@ -29,6 +30,10 @@ li {
   padding: 6px 0;
   border-bottom: 1px solid var(--hair);
   line-height: 1.25;
+}
+.live {
+  color: var(--danger);
+  font-weight: 650;
 }
 .found {
   color: var(--caution);

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { itemNouns, type Profile } from '@dialytica/core'
+import { glyphShapes, itemNouns, type Profile } from '@dialytica/core'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { glyphShapes } from './glyphs.ts'
 import { layOut, type Placed } from './valley/layout.ts'
 
 /** The job as a V with its tide; every tile leads to its step. */
@@ -34,8 +33,9 @@ const shades: Record<string, number> = {
 
 const numbers = (p: Placed) =>
   p.tiles.length > 1 ? `steps ${p.tiles[0]!.number} to ${p.tiles.at(-1)!.number}` : `step ${p.tiles[0]!.number}`
+const isLive = (p: Placed) => p.tiles.some(t => t.live)
 const name = (p: Placed) =>
-  `${p.way === 'down' ? 'Down' : 'Back'}, ${numbers(p)}, ${p.state}: ${props.say(p.tiles[0]!.step, p.way)}`
+  `${p.way === 'down' ? 'Down' : 'Back'}, ${numbers(p)}, ${p.state}${isLive(p) ? ', under power' : ''}: ${props.say(p.tiles[0]!.step, p.way)}`
 function choose(p: Placed): void {
   const target = p.tiles.find(t => t.state === 'now') ?? p.tiles.find(t => t.state === 'ahead') ?? p.tiles[0]!
   emit('go', target.step, p.way)
@@ -95,6 +95,11 @@ function choose(p: Placed): void {
           viewBox="0 0 24 24"
           v-html="glyphShapes[p.glyphs[0] ?? 'mark']"
         />
+        <path
+          v-if="isLive(p)"
+          class="under-power"
+          :d="`M${p.x - p.size / 2 - 2} ${p.y + p.size / 2 + 4}h${p.size + 4}`"
+        />
         <circle
           v-if="p.glyphs.length > 1 || p.tiles.length > 1"
           :cx="p.x + p.size / 2"
@@ -108,6 +113,10 @@ function choose(p: Placed): void {
 </template>
 
 <style scoped>
+.under-power {
+  stroke: var(--danger);
+  stroke-width: 4;
+}
 .valley {
   height: 100%;
   width: 100%;

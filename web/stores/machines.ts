@@ -3,7 +3,12 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { v4 } from 'uuid'
 import { api } from '../data/api.ts'
+import { fetchLog } from '../data/job-log.ts'
+import { askOrRecall, keepSaid } from '../data/kept.ts'
 import type { JobCard, Model, Unit } from '../data/shapes.ts'
+
+/** So many open jobs are kept on this device. */
+const atHand = 24
 
 /** The machines of the shop and the jobs on them. */
 export const useMachines = defineStore('machines', () => {
@@ -13,19 +18,36 @@ export const useMachines = defineStore('machines', () => {
 
   async function load(): Promise<void> {
     const all = await Promise.all([
-      api<Model[]>('GET', '/models'),
-      api<Unit[]>('GET', '/units'),
-      api<JobCard[]>('GET', '/jobs'),
+      askOrRecall<Model[]>('models', '/models'),
+      askOrRecall<Unit[]>('units', '/units'),
+      askOrRecall<JobCard[]>('jobs', '/jobs'),
     ])
     ;[models.value, units.value, jobs.value] = all
+    void bringHome()
+  }
+  /** The jobs that stand open are brought to this device one after the other, so that they go on without the server. */
+  async function bringHome(): Promise<void> {
+    for (const job of jobs.value.filter(j => !j.closedAt).slice(0, atHand))
+      try {
+        await fetchLog(job.id)
+        await keepSaid(`job ${job.id}`, job)
+      } catch {
+        return
+      }
   }
   async function addModel(maker: string, code: string, family: Family): Promise<Model> {
     const model = await api<Model>('POST', '/models', { id: v4(), maker, code, family, notes: '' })
     models.value.push(model)
     return model
   }
-  async function addUnit(modelId: string, serial: string, stands: string): Promise<Unit> {
-    const unit = await api<Unit>('POST', '/units', { id: v4(), modelId, serial, stands })
+  async function addUnit(modelId: string, serial: string, stands: string, made?: number): Promise<Unit> {
+    const unit = await api<Unit>('POST', '/units', {
+      id: v4(),
+      modelId,
+      serial,
+      stands,
+      ...(made && { made }),
+    })
     units.value.push(unit)
     return unit
   }

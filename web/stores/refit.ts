@@ -12,8 +12,8 @@ interface Fitted {
   marks?: string[]
 }
 
-/** How a debt of a kind is usually settled: a new tie is new, the rest goes back. */
-export const usual = (debt: Debt): Settlement => (debt.item === 'consumable' ? 'replaced' : 'refitted')
+/** How a debt is usually settled: a new tie is new, and so is what was found spoilt; the rest goes back. */
+export const usual = (debt: Debt): Settlement => (debt.item === 'consumable' || debt.renew ? 'replaced' : 'refitted')
 
 /** The way back, piece by piece; what was fitted here can be taken back in turn. */
 export const useRefit = defineStore('refit', () => {

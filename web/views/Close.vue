@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import Cutaway from '../parts/Cutaway.vue'
 import Glyph from '../parts/Glyph.vue'
+import Record from '../parts/Record.vue'
 import { owedByZone } from '@dialytica/core'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
@@ -51,6 +52,7 @@ async function close(clean: boolean): Promise<void> {
         </li>
       </ul>
       <p v-else-if="!job.closed" class="clean">Nothing in the tray, no towel inside. Count the tools, then close.</p>
+      <Record />
     </section>
     <section class="act">
       <div class="machine">

@@ -1,12 +1,19 @@
 <script setup lang="ts">
-import { anatomy, families, type Family } from '@dialytica/core'
+import { anatomy, families, findPlates, limits, type Family, type Photo } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { v4 } from 'uuid'
 import type { Model, Unit } from '../data/shapes.ts'
+import { squareCodes } from '../data/square-code.ts'
+import { takePhoto } from '../data/take-photo.ts'
+import { usePhotoUrl } from '../data/photo-url.ts'
+import { readCode } from '../devices/read-code.ts'
+import { simulatedCamera } from '../devices/simulated-camera.ts'
 import { scan } from '../devices/simulated-scanner.ts'
+import CameraPanel from '../parts/CameraPanel.vue'
 import Cutaway from '../parts/Cutaway.vue'
+import PlateEntry from '../parts/PlateEntry.vue'
 import ShopHead from '../parts/ShopHead.vue'
 import { useJob } from '../stores/job.ts'
 import { useMachines } from '../stores/machines.ts'
@@ -19,26 +26,66 @@ const plate = ref('')
 const maker = ref('')
 const family = ref<Family | null>(null)
 const stands = ref('')
+const made = ref('')
 const complaint = ref('')
 const problem = ref('')
 const busy = ref(false)
 onMounted(() => machines.load().catch(error => (problem.value = (error as Error).message)))
 
 const words = computed(() => plate.value.trim().toUpperCase().split(/\s+/).filter(Boolean))
-const code = computed(() => words.value[0] ?? '')
-const serial = computed(() => words.value.slice(1).join(' '))
-const model = computed<Model | undefined>(() => machines.models.find(m => m.code.toUpperCase() === code.value))
+/** Only a code that is written just so is taken; what it can also mean is offered. */
+const exact = computed(() => findPlates(plate.value, machines.models).find(m => m.how === 'same'))
+const model = computed<Model | undefined>(() => exact.value?.of)
+const code = computed(() => model.value?.code ?? words.value[0] ?? '')
+const serial = computed(() => (exact.value ? exact.value.rest.toUpperCase() : words.value.slice(1).join(' ')))
 const unit = computed<Unit | undefined>(() =>
   machines.units.find(u => u.modelId === model.value?.id && u.serial.toUpperCase() === serial.value),
 )
 const standing = computed(() => machines.jobs.find(j => j.unit.id === unit.value?.id && !j.closedAt))
 const shownFamily = computed<Family>(() => model.value?.family ?? family.value ?? 'front-loader')
 
+/** Machines that do not stand open: what the simulated devices can be held to. */
+const free = computed(() => machines.units.filter(u => !machines.jobs.some(j => j.unit.id === u.id && !j.closedAt)))
+const plateOf = (u: Unit) => `${machines.models.find(m => m.id === u.modelId)!.code} ${u.serial}`
 function read(): void {
-  const free = machines.units.filter(u => !machines.jobs.some(j => j.unit.id === u.id && !j.closedAt))
-  const found = scan(free.map(u => `${machines.models.find(m => m.id === u.modelId)!.code} ${u.serial}`))
+  const found = scan(free.value.map(plateOf))
   if (found) plate.value = found
   else problem.value = 'The scanner sees no plate: type it.'
+}
+
+const photo = ref<Photo | null>(null)
+const picture = usePhotoUrl(() => photo.value?.hash, 'stage')
+const looking = ref(false)
+const seen = ref('')
+/** A photo of the plate is kept with the job; where a code is printed on it, that is read, else it is typed from the picture. */
+async function keep(blob: Blob | Promise<Blob>): Promise<void> {
+  looking.value = true
+  problem.value = ''
+  seen.value = ''
+  try {
+    const bytes = await blob
+    photo.value = await takePhoto(bytes)
+    const text = await readCode(bytes)
+    if (text) plate.value = text
+    seen.value = text ? 'Read from the code on the plate: compare.' : 'No code is seen on it: type what it says.'
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+  looking.value = false
+}
+async function simulate(): Promise<void> {
+  const unit = free.value.find(u => plateOf(u) === scan(free.value.map(plateOf)))
+  const of = machines.models.find(m => m.id === unit?.modelId)
+  if (!unit || !of)
+    return void (problem.value = 'The simulated camera has no plate before it: choose a file, or type it.')
+  const shown = {
+    maker: of.maker,
+    model: of.code,
+    serial: unit.serial,
+    made: unit.made,
+    code: (await squareCodes())(plateOf(unit)),
+  }
+  await keep(simulatedCamera.take({ family: of.family, away: [], taken: 0, plate: shown }))
 }
 
 /** What is still missing, in words; null when the machine can come in. */
@@ -48,6 +95,7 @@ const missing = computed(() => {
   if (standing.value) return 'This machine already stands open: go on with it from the floor.'
   if (!model.value && !family.value) return 'This model is new here: touch which kind of machine it is.'
   if (!model.value && !maker.value.trim()) return 'This model is new here: name its maker.'
+  if (made.value && !/^(19|20)\d\d$/.test(made.value)) return 'The year of make has four figures, like 2019.'
   return null
 })
 
@@ -60,13 +108,19 @@ async function comeIn(): Promise<void> {
   problem.value = ''
   try {
     const of = model.value ?? (await machines.addModel(maker.value.trim(), code.value, family.value!))
-    const what = unit.value ?? (await machines.addUnit(of.id, serial.value, stands.value.trim()))
+    const what =
+      unit.value ?? (await machines.addUnit(of.id, serial.value, stands.value.trim(), Number(made.value) || undefined))
     const id = v4()
     await job.open(id, true)
     const opened = { unit: what.id, family: of.family, complaint: complaint.value.trim(), plate: plate.value.trim() }
-    const refusal = job.record('job-opened', opened) ?? job.record('phase-changed', { phase: 'descent' })
+    const told = {
+      ...(photo.value && { plate: photo.value.hash }),
+      ...(made.value && { made: Number(made.value) }),
+      ...(stands.value.trim() && { stands: stands.value.trim() }),
+    }
+    const refusal = job.record('job-opened', opened) ?? job.record('intake-told', told)
     if (refusal) throw new Error(refusal.message)
-    await router.replace(`/jobs/${id}/descent`)
+    await router.replace(`/jobs/${id}/intake`)
   } catch (error) {
     problem.value = (error as Error).message
   } finally {
@@ -81,17 +135,7 @@ async function comeIn(): Promise<void> {
     <main>
       <form @submit.prevent="comeIn">
         <h1>A machine comes in</h1>
-        <label for="plate">Rating plate: model code, serial number</label>
-        <div class="row">
-          <NInput
-            v-model:value="plate"
-            size="large"
-            class="mono plate"
-            placeholder="FL-84 2231-0417"
-            :input-props="{ id: 'plate', autocomplete: 'off', autofocus: true }"
-          />
-          <button class="btn" type="button" @click="read">Scan</button>
-        </div>
+        <PlateEntry v-model="plate" :models="machines.models" :units="machines.units" @scan="read" />
         <p v-if="model" class="known">
           <b>{{ model.maker }} {{ model.code }}</b
           >, {{ anatomy[model.family].name }}{{ unit ? `, known here: ${unit.stands}` : serial ? ', a new unit' : '' }}
@@ -114,26 +158,54 @@ async function comeIn(): Promise<void> {
             </label>
           </fieldset>
         </template>
-        <template v-if="!unit">
-          <label for="stands">Where it stands</label>
-          <NInput
-            v-model:value="stands"
-            size="large"
-            placeholder="bay, corner, customer's kitchen"
-            :input-props="{ id: 'stands', autocomplete: 'off' }"
-          />
-        </template>
+        <div class="two">
+          <div>
+            <label for="stands">Where it stands</label>
+            <NInput
+              v-model:value="stands"
+              size="large"
+              :placeholder="unit?.stands || 'bay, corner, kitchen'"
+              :input-props="{ id: 'stands', autocomplete: 'off', maxlength: limits.line }"
+            />
+          </div>
+          <div>
+            <label for="made">Year of make</label>
+            <NInput
+              v-model:value="made"
+              size="large"
+              :placeholder="unit?.made ? String(unit.made) : '2019'"
+              :input-props="{ id: 'made', autocomplete: 'off', inputmode: 'numeric', maxlength: 4 }"
+            />
+          </div>
+        </div>
         <label for="complaint">What it does or does not do</label>
         <NInput
           v-model:value="complaint"
           size="large"
           placeholder="in the customer's words"
-          :input-props="{ id: 'complaint', autocomplete: 'off' }"
+          :input-props="{ id: 'complaint', autocomplete: 'off', maxlength: limits.line }"
         />
         <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
         <button class="btn go big" type="submit" :disabled="busy">Open the machine</button>
       </form>
-      <div class="machine"><Cutaway :family="shownFamily" large /></div>
+      <div class="machine">
+        <section class="shot" aria-label="Photo of the plate">
+          <img v-if="picture" :src="picture" alt="The rating plate" />
+          <CameraPanel
+            v-else
+            :busy="looking"
+            problem=""
+            ask="Photograph the rating plate."
+            @simulate="simulate"
+            @taken="keep"
+          />
+        </section>
+        <p v-if="photo" class="seen">
+          <span role="status">{{ seen }}</span>
+          <button class="btn" type="button" @click="photo = null">Another photo</button>
+        </p>
+        <div class="drawing"><Cutaway :family="shownFamily" large /></div>
+      </div>
     </main>
   </div>
 </template>
@@ -160,12 +232,10 @@ h1 {
   font-size: 34px;
   margin-bottom: 6px;
 }
-.row {
-  display: flex;
-  gap: 8px;
-}
-.plate {
-  font-size: 22px;
+.two {
+  display: grid;
+  grid-template-columns: 1fr 150px;
+  gap: 10px;
 }
 .known {
   color: var(--work);
@@ -196,14 +266,43 @@ form .big {
 }
 .machine {
   border-left: 2px solid var(--rule);
-  padding: 20px;
   min-height: 0;
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto minmax(0, 1fr);
+}
+.shot {
+  position: relative;
+  min-height: 220px;
+  background: #15191a;
+}
+.shot img {
+  display: block;
+  width: 100%;
+  height: 100%;
+  object-fit: contain;
+}
+.seen {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  padding: 6px 16px;
+  background: var(--sheet);
+}
+.drawing {
+  padding: 16px;
+  min-height: 0;
+  border-top: 2px solid var(--rule);
 }
 @media (max-width: 900px) {
   main {
     grid-template-columns: 1fr;
   }
   .machine {
+    border: 0;
+    display: block;
+  }
+  .drawing {
     display: none;
   }
 }

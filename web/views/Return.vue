@@ -170,12 +170,11 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
           >
         </div>
         <ul v-if="hints.length" class="hints">
-          <li v-for="h in hints" :key="h" :class="{ strong: h.startsWith('Left-hand') }">{{ h }}</li>
+          <li v-for="h in hints" :key="h" :class="{ strong: h.startsWith('Left-hand'), found: h.startsWith('Found') }">
+            {{ h }}
+          </li>
         </ul>
         <ReturnRows class="moves" :moves="r.moves" />
-        <p v-for="m in r.step.moves.filter(v => v.condition)" :key="m.id" class="note">
-          Found {{ m.condition }}: a new one may be owed.
-        </p>
         <p v-for="d in dangers" :key="d" class="note danger">{{ cautions[d] }}</p>
         <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
         <div v-if="!readOnly && next" class="how">
@@ -265,6 +264,11 @@ h1 {
 .hints {
   display: grid;
   gap: 4px;
+}
+.hints .found {
+  border-left: 6px solid var(--caution);
+  padding-left: 10px;
+  font-weight: 700;
 }
 .hints .strong {
   border-left: 6px solid var(--danger);

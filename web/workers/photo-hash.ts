@@ -2,5 +2,5 @@ import { hashOf } from '../data/hash.ts'
 
 /** Hashes a photo off the main thread. */
 self.addEventListener('message', async ({ data: { id, bytes } }: MessageEvent<{ id: number; bytes: ArrayBuffer }>) => {
-  self.postMessage({ id, hash: await hashOf(bytes) })
+  self.postMessage({ id, answer: await hashOf(bytes) })
 })

@@ -1,7 +1,6 @@
 import {
   anatomy,
   clipKinds,
-  conditions,
   isolations,
   lineKinds,
   postures,
@@ -22,7 +21,6 @@ export interface Field {
 
 const place: Field = { path: 'place', label: 'where', how: 'words' }
 const cell: Field = { path: 'cell', label: 'cell', how: 'words' }
-const condition: Field = { path: 'condition', label: 'found', how: 'choice', options: conditions }
 const note: Field = { path: 'note', label: 'note', how: 'words' }
 const count: Field = { path: 'count', label: 'counted', how: 'count' }
 
@@ -42,7 +40,6 @@ const fastener: Field[] = [
   { path: 'fastener.pattern', label: 'pattern', how: 'choice', options: ['circle', 'row', 'any'] },
   cell,
   place,
-  condition,
   note,
 ]
 const partOf = (family: Family, zone: string | undefined): Field[] => {
@@ -73,7 +70,6 @@ const partOf = (family: Family, zone: string | undefined): Field[] => {
     { path: 'part.people', label: 'people', how: 'number' },
     { path: 'part.stores', label: 'stores', how: 'choice', options: ['spring', 'charge', 'pressure', 'magnet'] },
     place,
-    condition,
   ]
 }
 
@@ -93,7 +89,6 @@ const fixed: Partial<Record<Move['kind'], Field[]>> = {
     { path: 'clip.fragile', label: 'fragile', how: 'yes' },
     cell,
     place,
-    condition,
   ],
   unplug: [
     { path: 'connector.label', label: 'label', how: 'words', options: ['P1', 'P2', 'P3', 'P4'] },
@@ -122,7 +117,7 @@ const fixed: Partial<Record<Move['kind'], Field[]>> = {
     place,
     note,
   ],
-  'slip-belt': [{ path: 'ribs', label: 'ribs', how: 'number' }, place, condition],
+  'slip-belt': [{ path: 'ribs', label: 'ribs', how: 'number' }, place],
   'open-joint': [
     {
       path: 'joint.hose',
@@ -147,7 +142,7 @@ const fixed: Partial<Record<Move['kind'], Field[]>> = {
       path: 'thing',
       label: 'what',
       how: 'choice',
-      options: ['prop', 'towel', 'tape', 'strap', 'clamp', 'tray', 'block'],
+      options: ['prop', 'towel', 'tape', 'strap', 'clamp', 'tray', 'block', 'mat'],
     },
     { path: 'why', label: 'why', how: 'words', options: ['under the tub', 'round the hose', 'holds the panel'] },
     place,

@@ -1,0 +1,127 @@
+import type { JobState } from '../log/state.ts'
+import { anatomy, type Drain, type Family } from '../machine/families.ts'
+import type { Move, MoveOf } from '../moves/registry.ts'
+import type { Caution } from '../text/cautions.ts'
+import { isSame, toldOf } from './told.ts'
+
+/** A move that the sequence records, without its id. */
+export type SafeMove =
+  | Pick<MoveOf<'isolate'>, 'kind' | 'what'>
+  | Pick<MoveOf<'drain'>, 'kind' | 'by' | 'litres'>
+  | Pick<MoveOf<'place-temporary'>, 'kind' | 'thing' | 'count' | 'why'>
+
+/** While it still has power; making it safe; only when it is laid down. */
+export const safeParts = ['powered', 'safe', 'laid'] as const
+export type SafePart = (typeof safeParts)[number]
+
+/** One act before the first cover comes off. What it opens is a debt; an act without a move owes nothing. */
+export interface SafeAct {
+  /** The name under which it is ticked off. */
+  id: string
+  part: SafePart
+  say: string
+  /** How the hand knows that it is so. */
+  sure: string
+  caution?: Caution
+  zone: string
+  /** What it records; several where there are several ways, empty where it owes nothing. */
+  moves: SafeMove[]
+  /** The ways of `moves`, in words, where there are several. */
+  ways?: string[]
+  /** `late` is what needs power when the power is off already. */
+  state: 'done' | 'not here' | 'next' | 'ahead' | 'late'
+  /** The step or the entry by which it was done. */
+  by?: string | undefined
+}
+
+type Plan = Omit<SafeAct, 'state' | 'by'>
+
+const drainMove = (d: Drain, pumped: boolean): SafeMove => ({
+  kind: 'drain',
+  by: d.by,
+  litres: d.litres[pumped ? 0 : 1],
+})
+
+/** The acts of a family in their order: what needs power, then the isolation, then what is needed only to lay it down. */
+function plans(family: Family, pumped: boolean): Plan[] {
+  const { lock, loose, drains } = anatomy[family]
+  const isolate = (what: MoveOf<'isolate'>['what'], say: string, sure: string, caution: Caution): Plan => ({
+    id: what,
+    part: 'safe',
+    say,
+    sure,
+    caution,
+    zone: 'outside',
+    moves: [{ kind: 'isolate', what }],
+  })
+  const put = (thing: 'mat' | 'tape', say: string, sure: string, why: string): Plan => ({
+    id: thing,
+    part: 'laid',
+    say,
+    sure,
+    zone: 'outside',
+    moves: [{ kind: 'place-temporary', thing, count: 1, why }],
+  })
+  const tick = (id: string, part: SafePart, say: string, sure: string): Plan => ({
+    id,
+    part,
+    say,
+    sure,
+    zone: 'outside',
+    moves: [],
+  })
+  return [
+    tick('lock', 'powered', `Release the ${lock} lock, leave the ${lock} open`, `The ${lock} opens by hand`),
+    tick('pump', 'powered', 'Run the drain until the pump runs dry', 'No water is heard any more'),
+    tick('out', 'powered', 'Move the machine out', 'Cord and hoses slack, room behind it'),
+    isolate('power', 'Pull the plug, keep it in sight', 'No lamp, no hum when a button is pressed', 'mains'),
+    isolate('cold water', 'Close the cold tap', 'Ease its joint: it must stop running', 'water'),
+    isolate('hot water', 'Close the hot tap', 'Ease its joint: it must stop running', 'water'),
+    isolate('pressure', 'Bleed the inlet hose into a tray', 'It stops running by itself', 'water'),
+    {
+      id: 'drain',
+      part: 'safe',
+      say: 'Drain what is left',
+      sure: `About ${drains[0]!.litres[pumped ? 0 : 1]} litres to expect${pumped ? '' : ': the pump was not run'}`,
+      caution: 'hot',
+      zone: drains[0]!.zone,
+      moves: drains.map(d => drainMove(d, pumped)),
+      ways: drains.map(d => `${d.how}, about ${d.litres[pumped ? 0 : 1]} litres`),
+    },
+    isolate('capacitor', 'Discharge the capacitor', 'The meter reads nothing across it', 'capacitor'),
+    tick('second person', 'laid', 'Get a second person for the lift', 'Both know who says when'),
+    put('mat', 'Lay a mat where it will lie', 'Flat, nothing under it', 'under the machine'),
+    put('tape', `Tape ${loose} shut`, 'It holds when pulled', `holds ${loose}`),
+  ]
+}
+
+/** The step in which one of some moves stands, in the order of the descent. */
+const stepOf = (state: JobState, moves: readonly SafeMove[]): string | undefined =>
+  state.order.find(id => state.steps.get(id)!.moves.some((m: Move) => moves.some(told => isSame(m, told))))
+
+/**
+ * What is to be done before the first cover, and how far it is: derived from the steps and the ticks of the job, nothing is
+ * kept besides. The first act of its part that is neither done nor missing on this machine is `next`.
+ */
+export function safeSequence(state: JobState, family: Family): SafeAct[] {
+  const ticks = new Map<string, { id: string; note: unknown }>()
+  for (const [id, { kind, body }] of state.entries)
+    if (kind === 'check-done' && typeof body.check === 'string') ticks.set(body.check, { id, note: body.note })
+  const dead = stepOf(state, [{ kind: 'isolate', what: 'power' }]) !== undefined
+  const open = new Set<SafePart>()
+  return plans(family, ticks.has(toldOf('pump'))).map(plan => {
+    const tick = ticks.get(toldOf(plan.id))
+    const step = plan.moves.length ? stepOf(state, plan.moves) : undefined
+    if (step) return { ...plan, state: 'done', by: step }
+    if (tick) return { ...plan, state: tick.note === notHere ? 'not here' : 'done', by: tick.id }
+    if (plan.part === 'powered' && dead) return { ...plan, state: 'late' }
+    if (open.has(plan.part)) return { ...plan, state: 'ahead' }
+    open.add(plan.part)
+    return { ...plan, state: 'next' }
+  })
+}
+
+/** The note of a tick for what this machine does not have. */
+export const notHere = 'not on this machine'
+/** The note of a tap that runs on when its joint is eased. */
+export const tapRuns = 'the tap does not close: the stopcock of the house is closed'

@@ -1,0 +1,14 @@
+import type { Move } from '../moves/registry.ts'
+import type { SafeMove } from './sequence.ts'
+
+/** The words under which an act of the sequence is ticked off in the log. */
+export const toldOf = (id: string): string => `made safe: ${id}`
+
+/** True when a recorded move is the one that the sequence asks for; any way of draining is draining. */
+export function isSame(move: Move, told: SafeMove): boolean {
+  if (move.kind !== told.kind) return false
+  if (move.kind === 'isolate' && told.kind === 'isolate') return move.what === told.what
+  if (move.kind === 'place-temporary' && told.kind === 'place-temporary')
+    return move.thing === told.thing && (told.thing !== 'tape' || move.why === told.why)
+  return true
+}

@@ -1,0 +1,19 @@
+import { ask } from '../workers/ask.ts'
+
+let worker: Worker | undefined
+/** A code is found as well on a smaller picture, and sooner. */
+const widest = 1200
+
+/** The text of the square code on a photo, or null when none is seen. Works in a worker. */
+export async function readCode(blob: Blob): Promise<string | null> {
+  worker ??= new Worker(new URL('../workers/read-code.ts', import.meta.url), { type: 'module' })
+  const bitmap = await createImageBitmap(blob)
+  const scale = Math.min(1, widest / bitmap.width)
+  const canvas = document.createElement('canvas')
+  canvas.width = Math.round(bitmap.width * scale)
+  canvas.height = Math.round(bitmap.height * scale)
+  const pen = canvas.getContext('2d', { willReadFrequently: true })!
+  pen.drawImage(bitmap, 0, 0, canvas.width, canvas.height)
+  bitmap.close()
+  return ask(worker, { image: pen.getImageData(0, 0, canvas.width, canvas.height) })
+}

@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { foundStates, zoneTitle, type Photo } from '@dialytica/core'
+import { NInput } from 'naive-ui'
+import { computed, ref } from 'vue'
+import { takePhoto } from '../data/take-photo.ts'
+import { viewOf } from '../devices/away.ts'
+import { simulatedCamera } from '../devices/simulated-camera.ts'
+import { useJob } from '../stores/job.ts'
+import Thumb from './Thumb.vue'
+
+/** What was missing or broken before we came: said with a photo, kept in the record, never owed. */
+defineProps<{ fixed: boolean; zone: string | undefined }>()
+const job = useJob()
+interface Found {
+  what: string
+  how: string
+  zone?: string
+  photos: Photo[]
+}
+const found = computed(() =>
+  [...job.state.entries]
+    .filter(([, e]) => e.kind === 'found-before')
+    .map(([id, e]) => ({ id, ...(e.body as unknown as Found) })),
+)
+const what = ref('')
+const how = ref<(typeof foundStates)[number] | null>(null)
+const photos = ref<Photo[]>([])
+const problem = ref('')
+const busy = ref(false)
+
+async function shoot(blob: Blob | Promise<Blob>): Promise<void> {
+  busy.value = true
+  try {
+    photos.value = [...photos.value, await takePhoto(await blob)]
+    problem.value = ''
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+  busy.value = false
+}
+const simulate = (zone: string | undefined) => shoot(simulatedCamera.take(viewOf(job.state, job.family, zone)))
+function choose(event: Event): void {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (file) void shoot(file)
+}
+function add(zone: string | undefined): void {
+  if (!what.value.trim() || !how.value) {
+    problem.value = what.value.trim() ? 'Say how it was found: missing, broken …' : 'Say what was found.'
+    return
+  }
+  const body = { what: what.value.trim(), how: how.value, photos: photos.value, ...(zone && { zone }) }
+  problem.value = job.record('found-before', body)?.message ?? ''
+  if (problem.value) return
+  what.value = ''
+  how.value = null
+  photos.value = []
+}
+const withdraw = (entry: string) => job.record('entry-withdrawn', { entry, reason: 'not so' })
+</script>
+
+<template>
+  <section class="found" aria-label="Already so before we came">
+    <h2>Already so before we came</h2>
+    <p v-if="!found.length" class="soft small">What is missing or broken now is not our debt. Photograph it.</p>
+    <ul v-else>
+      <li v-for="f in found" :key="f.id">
+        <Thumb v-for="p in f.photos.slice(0, 2)" :key="p.hash" :hash="p.hash" />
+        <span>
+          <b>{{ f.what }}</b>, {{ f.how }}<span v-if="f.zone" class="soft">, {{ zoneTitle(job.family, f.zone) }}</span>
+        </span>
+        <button v-if="!fixed" class="btn" type="button" :aria-label="`Withdraw ${f.what}`" @click="withdraw(f.id)">
+          ✕
+        </button>
+      </li>
+    </ul>
+    <form v-if="!fixed" @submit.prevent="add(zone)">
+      <NInput
+        v-model:value="what"
+        placeholder="screw of the hatch, door handle"
+        :input-props="{ 'aria-label': 'What was found', autocomplete: 'off' }"
+      />
+      <div class="chips" role="group" aria-label="How it was found">
+        <button
+          v-for="s in foundStates"
+          :key="s"
+          class="btn"
+          type="button"
+          :aria-pressed="how === s"
+          @click="how = how === s ? null : s"
+        >
+          {{ s }}
+        </button>
+      </div>
+      <div class="chips">
+        <Thumb v-for="p in photos" :key="p.hash" :hash="p.hash" />
+        <button class="btn" type="button" :disabled="busy" @click="simulate(zone)">Photo of it</button>
+        <label class="btn file">File<input type="file" accept="image/*" class="sr" @change="choose" /></label>
+        <button class="btn go" type="submit" :disabled="busy">Keep it</button>
+      </div>
+      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.found,
+form {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+h2 {
+  font-size: 20px;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 48px;
+  border-bottom: 1px solid var(--hair);
+  line-height: 1.15;
+}
+li .btn {
+  margin-left: auto;
+}
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.btn {
+  padding: 0 10px;
+  font-size: 17px;
+}
+.btn[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--ground);
+}
+.file:focus-within {
+  outline: 3px solid var(--work);
+}
+</style>
