@@ -32,6 +32,8 @@ async function packages(names, programs) {
 /** The database server alone: this package starts no service and listens nowhere by itself. */
 export const needMariaDb = () => packages(['mariadb-server-core'], ['mariadbd', 'mariadb-install-db'])
 export const needMariaDbClient = () => packages(['mariadb-client'], ['mariadb-dump', 'mariadb'])
+/** Turns a PDF into pictures, so that tests see what is printed. */
+export const needPdfPictures = () => packages(['poppler-utils'], ['pdftoppm'])
 export const needChromium = () => packages(['chromium'], ['chromium'])
 
 /** A plain font for the lettering on the drawn photos; without one they are drawn without lettering. */

@@ -1,6 +1,15 @@
 import { readFileSync, rmSync, mkdirSync } from 'node:fs'
 import { join } from 'node:path'
-import { needChromium, needFont, needMariaDb, needMariaDbClient, needModules, needNode, needPages } from './machine.mjs'
+import {
+  needChromium,
+  needFont,
+  needMariaDb,
+  needMariaDbClient,
+  needModules,
+  needNode,
+  needPages,
+  needPdfPictures,
+} from './machine.mjs'
 import { running, startMariaDb } from './mariadb.mjs'
 import { root } from './paths.mjs'
 import { openly } from './run.mjs'
@@ -61,6 +70,7 @@ needNode()
 await needMariaDb()
 await needMariaDbClient()
 await needFont()
+await needPdfPictures()
 await needModules()
 await needChromium()
 await needPages()

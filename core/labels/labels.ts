@@ -1,0 +1,68 @@
+import { connectorName } from '../items/connector.ts'
+import type { Glyph } from '../items/kinds.ts'
+import { openDebts } from '../ledger/open-debts.ts'
+import type { JobState } from '../log/state.ts'
+import { zoneTitle, type Family } from '../machine/families.ts'
+import { glyphOf } from '../moves/move.ts'
+import type { Move } from '../moves/registry.ts'
+import { cellsOf, trayOf } from '../tray/cells.ts'
+import { cellCode, moveCode } from './code.ts'
+
+export const labelKinds = ['cells', 'connectors', 'parts'] as const
+export type LabelKind = (typeof labelKinds)[number]
+
+/** One label: what stands on it, largest first, and the text of its square code. */
+export interface Label {
+  id: string
+  kind: LabelKind
+  glyph: Glyph
+  head: string
+  lines: string[]
+  code: string
+}
+
+const upTo = (text: string, comma = text.indexOf(',')) => (comma < 0 ? text : text.slice(0, comma))
+
+/** A label for each cell of the tray; what lies in it now stands on it. */
+function cells(state: JobState, job: string): Label[] {
+  const lying = new Map(trayOf(openDebts(state)))
+  return cellsOf(state.tray).map(cell => {
+    const debts = lying.get(cell) ?? []
+    return {
+      id: cell,
+      kind: 'cells',
+      glyph: debts[0]?.item ?? 'fastener',
+      head: cell,
+      lines: debts.flatMap(d => [upTo(d.label), `step ${d.stepNumber}`]).slice(0, 3),
+      code: cellCode(job, cell),
+    }
+  })
+}
+
+const headOf = (move: Move): string =>
+  move.kind === 'unplug' ? (move.connector.label ?? 'plug') : 'part' in move ? move.part.name : ''
+
+/** A label for each plug and each part that is recorded: what it is, where it belongs, from which step. */
+function moves(state: JobState, family: Family, job: string, kind: 'connectors' | 'parts'): Label[] {
+  return state.order.toArray().flatMap((id, i) => {
+    const step = state.steps.get(id)!
+    return step.moves
+      .filter(m => (kind === 'connectors' ? m.kind === 'unplug' : 'part' in m))
+      .map(m => ({
+        id: m.id,
+        kind,
+        glyph: glyphOf(m),
+        head: headOf(m),
+        lines: [
+          m.kind === 'unplug' ? connectorName({ ...m.connector, label: undefined }) : '',
+          m.place ?? '',
+          [step.zone && zoneTitle(family, step.zone), `step ${i + 1}`].filter(Boolean).join(', '),
+        ].filter(Boolean),
+        code: moveCode(job, m.id),
+      }))
+  })
+}
+
+/** The labels of a job, of the kinds that are wanted, in the order of the tray and of the descent. */
+export const labelsOf = (state: JobState, family: Family, job: string, kinds: readonly LabelKind[]): Label[] =>
+  kinds.flatMap(kind => (kind === 'cells' ? cells(state, job) : moves(state, family, job, kind)))
