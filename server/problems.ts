@@ -9,6 +9,7 @@ const kinds = {
   'not-allowed': { status: 403, title: 'Your role does not allow this' },
   'not-found': { status: 404, title: 'Nothing here under this address' },
   'already-there': { status: 409, title: 'This is already there' },
+  over: { status: 410, title: 'This code is over' },
   'too-large': { status: 413, title: 'Too large' },
   'not-a-photo': { status: 415, title: 'This is not a photo that can be read' },
   'too-many': { status: 429, title: 'Too many tries' },

@@ -8,6 +8,8 @@ import type { Role } from './roles.ts'
 
 export const cookieName = 'dialytica_session'
 const life = 30 * 24 * 3600 * 1000
+/** A device that joined a job by a code stays in it for a day. */
+const joinedLife = 24 * 3600 * 1000
 
 /** Who asks: a person of one shop. */
 export interface Person {
@@ -18,6 +20,8 @@ export interface Person {
   role: Role
   shop: string
   timeZone: string
+  /** The one job that this device has joined; `null` for who signed in. */
+  joined: string | null
 }
 
 const hashOf = (token: string) => createHash('sha256').update(token).digest('hex')
@@ -38,12 +42,13 @@ export async function startSession(
   db: DataSource,
   userId: string,
   now = new Date(),
+  jobId: string | null = null,
 ): Promise<{ token: string; expires: Date }> {
   const token = randomBytes(32).toString('base64url')
-  const expires = new Date(now.getTime() + life)
+  const expires = new Date(now.getTime() + (jobId ? joinedLife : life))
   const sessions = db.getRepository(Session)
   await sessions.delete({ expiresAt: LessThan(now) })
-  await sessions.insert({ tokenHash: hashOf(token), userId, createdAt: now, expiresAt: expires })
+  await sessions.insert({ tokenHash: hashOf(token), userId, createdAt: now, expiresAt: expires, jobId })
   return { token, expires }
 }
 
@@ -60,9 +65,9 @@ export async function personOf(db: DataSource, token: string | undefined, now = 
   const session = await db.getRepository(Session).findOneBy({ tokenHash: hashOf(token), expiresAt: MoreThan(now) })
   const user = session && (await db.getRepository(User).findOneBy({ id: session.userId }))
   const shop = user && (await db.getRepository(Shop).findOneBy({ id: user.shopId }))
-  if (!user || !shop) return null
+  if (!session || !user || !shop) return null
   const { id, shopId, login, name, role } = user
-  return { id, shopId, login, name, role, shop: shop.name, timeZone: shop.timeZone }
+  return { id, shopId, login, name, role, shop: shop.name, timeZone: shop.timeZone, joined: session.jobId }
 }
 
 /** Outside demo mode nobody is let in as a person of the demo, whatever was started before. */

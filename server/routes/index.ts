@@ -1,5 +1,7 @@
 import { health } from './health.ts'
 import { addEvents, events, job, jobs } from './jobs.ts'
+import { hand, invite, join, putHand } from './joining.ts'
+import { labels } from './labels.ts'
 import { addModel, addUnit, model, models, unit, units } from './machines.ts'
 import { openapi } from './openapi.ts'
 import { people } from './people.ts'
@@ -38,6 +40,11 @@ export const routes: readonly Route[] = [
   events,
   addEvents,
   stream,
+  labels,
+  invite,
+  join,
+  hand,
+  putHand,
   putPhoto,
   photo,
   phrases,

@@ -13,6 +13,7 @@ export const putPhoto = route({
   path: '/api/photos/{hash}',
   summary: 'Take in a photo under the SHA-256 of its bytes; re-encoded, upright, stripped of all but the time',
   who: 'technician',
+  joined: true,
   params: { hash: hashForm },
   bytes: limits.photoBytes,
   replies: { 200: 'Taken in', 413: 'Too large', 415: 'Not a photo' },
@@ -28,6 +29,7 @@ export const photo = route({
   path: '/api/photos/{hash}/{size}',
   summary: 'A photo as JPEG: full, stage (1600 pixels) or thumb (320); it never changes',
   who: 'viewer',
+  joined: true,
   params: { hash: hashForm, size: /^(full|stage|thumb)$/ },
   replies: { 200: 'image/jpeg' },
   async answer({ db, config }, { params, person, res }) {

@@ -11,6 +11,7 @@ export const phrases = route({
   path: '/api/phrases',
   summary: "The words of the shop's own steps, most frequent first: places, parts, points of routes",
   who: 'viewer',
+  joined: true,
   replies: { 200: 'Phrases with how often each was recorded' },
   async answer({ db }, { person }) {
     const rows = await db

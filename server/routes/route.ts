@@ -35,6 +35,8 @@ export interface Route<B = unknown> {
   path: string
   summary: string
   who: Role | 'anyone'
+  /** True where a device that joined one job by a code may ask too, of that job. */
+  joined?: boolean
   /** The form of each parameter in the path; what does not fit is not found. */
   params?: Record<string, RegExp>
   query?: Record<string, RegExp>
@@ -62,6 +64,9 @@ async function admitted(context: Context, r: Route, req: Request): Promise<Perso
   if (!person) throw new ProblemError('signed-out', 'Your session has ended. Sign in again; what you recorded is kept.')
   if (r.who !== 'anyone' && !mayAct(person.role, r.who))
     throw new ProblemError('not-allowed', `This needs the role ${r.who}.`)
+  if (person.joined && !r.joined)
+    throw new ProblemError('not-allowed', 'This device has joined one job: sign in on it to do more.')
+  if (person.joined && req.params.job !== undefined && req.params.job !== person.joined) throw notFound()
   return person
 }
 

@@ -15,7 +15,7 @@ beforeAll(async () => {
   mine = await w.as('lead')
   stranger = await w.as('stranger')
   const me = await w.personId('lead')
-  Object.assign(ids, await machine(mine), { job: randomUUID(), size: 'thumb' })
+  Object.assign(ids, await machine(mine), { job: randomUUID(), size: 'thumb', hand: 'web-1' })
   await mine
     .post(`/api/jobs/${ids.job}/events`)
     .send({ events: [openingOf(ids.job!, me, ids.unit!)] })

@@ -12,6 +12,7 @@ export const whoAmI = route({
   path: '/api/session',
   summary: 'Who is signed in',
   who: 'viewer',
+  joined: true,
   replies: { 200: 'The person and their shop' },
   answer: async (_, { person }) => person,
 })

@@ -1,3 +1,4 @@
+import { Hand } from '../entities/index.ts'
 import { eventsAfter } from '../joblog/states.ts'
 import { personOf, tokenIn } from '../people/sessions.ts'
 import { jobOf } from './jobs.ts'
@@ -11,6 +12,7 @@ export const stream = route({
   path: '/api/jobs/{job}/stream',
   summary: 'The log of a job as it grows, as server-sent events',
   who: 'viewer',
+  joined: true,
   params: { job: uuidForm },
   query: { after: numberForm },
   replies: { 200: 'text/event-stream; each message is one event, its id the event number' },
@@ -22,12 +24,18 @@ export const stream = route({
     res.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' })
     res.write('retry: 1000\n\n')
     let busy = Promise.resolve()
+    const seen = new Map<string, number>()
     const send = () => {
       busy = busy
         .then(async () => {
           for (const event of await eventsAfter(db.manager, id, sent)) {
             res.write(`id: ${event.seq}\ndata: ${JSON.stringify(event)}\n\n`)
             sent = event.seq!
+          }
+          for (const { hand, version, step } of await db.getRepository(Hand).findBy({ jobId: id })) {
+            if ((seen.get(hand) ?? 0) >= version) continue
+            res.write(`event: hand\ndata: ${JSON.stringify({ hand, version, step })}\n\n`)
+            seen.set(hand, version)
           }
         })
         .catch(() => {

@@ -1,0 +1,134 @@
+import { randomUUID } from 'node:crypto'
+import supertest from 'supertest'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { invitationIn, signed } from '../people/invitations.ts'
+import { machine, made, openingOf, screwStep, world, type Agent, type World } from '../test/world.ts'
+
+let w: World
+let desk: Agent
+let me: string
+const [job, other] = [randomUUID(), randomUUID()]
+beforeAll(async () => {
+  w = await world()
+  desk = await w.as('technician')
+  me = await w.personId('technician')
+  for (const id of [job, other]) {
+    const { unit } = await machine(desk)
+    await desk
+      .post(`/api/jobs/${id}/events`)
+      .send({ events: [openingOf(id, me, unit)] })
+      .expect(200)
+  }
+})
+afterAll(() => w.end())
+
+const invited = async () =>
+  ((await desk.post(`/api/jobs/${job}/invitations`).send({ hand: 'web-desk' }).expect(201)).body as { code: string })
+    .code
+async function joined(): Promise<Agent> {
+  const phone = supertest.agent(w.url)
+  const { body } = await phone
+    .post('/api/join')
+    .send({ code: await invited() })
+    .expect(200)
+  expect(body).toMatchObject({ job, hand: 'web-desk', person: { id: me, joined: job } })
+  return phone
+}
+const step = (over = {}) => ({ id: randomUUID(), photos: [], marks: [], moves: [], ...over })
+
+describe('a device that joins by a code', () => {
+  it('records in that job, as the person who invited', async () => {
+    const phone = await joined()
+    const { body } = await phone
+      .post(`/api/jobs/${job}/events`)
+      .send({ events: [screwStep(job, me, 2)] })
+      .expect(200)
+    expect(body.refused).toEqual([])
+    await phone.get(`/api/jobs/${job}`).expect(200)
+    await phone.get('/api/phrases').expect(200)
+  })
+  it('comes to no other job, no list, and invites nobody', async () => {
+    const phone = await joined()
+    await phone.get(`/api/jobs/${other}`).expect(404)
+    await phone.get(`/api/jobs/${other}/events`).expect(404)
+    await phone
+      .post(`/api/jobs/${other}/events`)
+      .send({ events: [made(other, me, 'note-added', { text: 'x' })] })
+      .expect(404)
+    for (const path of ['/api/jobs', '/api/models', '/api/units', '/api/people']) await phone.get(path).expect(403)
+    await phone.post(`/api/jobs/${job}/invitations`).send({ hand: 'web-phone' }).expect(403)
+  })
+  it('is not let in by a code that is over, changed or made elsewhere', async () => {
+    const { db } = w.running.context
+    const now = Math.floor(Date.now() / 1000)
+    const good = { job, user: me, hand: 'web-desk', until: now + 60 }
+    const code = await signed(db, good)
+    expect(await invitationIn(db, code)).toEqual(good)
+    expect(await invitationIn(db, code, (now + 61) * 1000)).toBeNull()
+    const changed = Buffer.from(code, 'base64url')
+    changed[20]! ^= 1
+    for (const bad of [
+      changed.toString('base64url'),
+      code.slice(0, 40),
+      '',
+      'nonsense',
+      await signed(db, { ...good, until: now - 1 }),
+    ])
+      await supertest(w.url)
+        .post('/api/join')
+        .send({ code: bad || 'x' })
+        .expect(410)
+  })
+  it('is let in by another server of the same database', async () => {
+    const second = await w.another()
+    const code = await invited()
+    await supertest(`http://127.0.0.1:${second.port}`).post('/api/join').send({ code }).expect(200)
+  })
+  it('needs a technician to invite it', async () => {
+    await (await w.as('viewer')).post(`/api/jobs/${job}/invitations`).send({ hand: 'web-x' }).expect(403)
+    await desk.post(`/api/jobs/${job}/invitations`).send({ hand: 'a b' }).expect(422)
+  })
+})
+
+describe('a step in two hands', () => {
+  const put = (agent: Agent, hand: string, version: number, body: object) =>
+    agent.put(`/api/jobs/${job}/hands/${hand}`).send({ version, step: body })
+  it('is taken where it follows what was seen, else what stands is returned', async () => {
+    const phone = await joined()
+    const first = step({ zone: 'top' })
+    expect((await desk.get(`/api/jobs/${job}/hands/one`).expect(200)).body).toEqual({ version: 0, step: null })
+    expect((await put(desk, 'one', 0, first).expect(200)).body).toEqual({ taken: true, version: 1 })
+    expect((await put(phone, 'one', 0, step()).expect(200)).body).toEqual({ taken: false, version: 1, step: first })
+    const second = { ...first, title: 'hatch' }
+    expect((await put(phone, 'one', 1, second).expect(200)).body).toEqual({ taken: true, version: 2 })
+    expect((await desk.get(`/api/jobs/${job}/hands/one`).expect(200)).body).toEqual({ version: 2, step: second })
+  })
+  it('is taken from one of two that put at the same moment', async () => {
+    const puts = await Promise.all(Array.from({ length: 6 }, () => put(desk, 'race', 0, step())))
+    expect(puts.filter(p => p.body.taken)).toHaveLength(1)
+    expect(new Set(puts.map(p => p.body.version))).toEqual(new Set([1]))
+  })
+  it('must be a step', async () => {
+    await put(desk, 'one', 2, { id: 'x' }).expect(422)
+  })
+  it('comes to the other device by the stream, also through another server', async () => {
+    const second = await w.another()
+    const cookie = (
+      await supertest(w.url)
+        .post('/api/join')
+        .send({ code: await invited() })
+    ).headers['set-cookie']![0]!
+    const stop = new AbortController()
+    const reply = await fetch(`http://127.0.0.1:${second.port}/api/jobs/${job}/stream`, {
+      headers: { cookie: cookie.split(';')[0]! },
+      signal: stop.signal,
+    })
+    await put(desk, 'streamed', 0, step({ title: 'under the lid' })).expect(200)
+    let heard = ''
+    const reader = reply.body!.pipeThrough(new TextDecoderStream()).getReader()
+    while (!/event: hand\ndata: \{"hand":"streamed".*under the lid/.test(heard))
+      heard += (await reader.read()).value ?? ''
+    stop.abort()
+    expect(heard).toContain('"version":1')
+  })
+})

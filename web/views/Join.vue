@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { api } from '../data/api.ts'
+import type { Person } from '../data/shapes.ts'
+import { useHand } from '../stores/hand.ts'
+import { useSession } from '../stores/session.ts'
+
+/** A device comes in by a code: it joins the job of that code, as the person who made it. */
+const route = useRoute()
+const router = useRouter()
+const problem = ref('')
+onMounted(async () => {
+  try {
+    const came = await api<{ job: string; hand: string; person: Person }>('POST', '/join', { code: route.params.code })
+    await useSession().become(came.person)
+    await useHand().join(came.job, came.hand)
+    await router.replace(`/jobs/${came.job}/descent`)
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+})
+</script>
+
+<template>
+  <main class="join">
+    <h1>{{ problem ? 'This code does not let you in.' : 'Joining the job.' }}</h1>
+    <template v-if="problem">
+      <p role="alert">{{ problem }}</p>
+      <RouterLink class="btn" to="/sign-in">Sign in instead</RouterLink>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.join {
+  display: grid;
+  gap: 14px;
+  align-content: center;
+  justify-items: start;
+  padding: 32px;
+  min-height: 100%;
+}
+</style>
