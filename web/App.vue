@@ -3,6 +3,7 @@ import { NConfigProvider } from 'naive-ui'
 import { computed, onMounted } from 'vue'
 import { RouterView } from 'vue-router'
 import WaitingStrip from './parts/WaitingStrip.vue'
+import { lookForRoom } from './data/room.ts'
 import { useOutbox } from './stores/outbox.ts'
 import { controls } from './theme/naive.ts'
 import { useTheme } from './theme/use-theme.ts'
@@ -12,6 +13,7 @@ const overrides = computed(() => controls(theme.value))
 const outbox = useOutbox()
 onMounted(async () => {
   await outbox.refresh()
+  void lookForRoom()
   void outbox.flush()
 })
 </script>

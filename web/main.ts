@@ -5,4 +5,8 @@ import { router } from './router.ts'
 import './theme/tokens.css'
 import './theme/base.css'
 
+/** The application is kept on this device once it has been opened here; that needs https, or this very machine. */
+if (import.meta.env.PROD && 'serviceWorker' in navigator)
+  window.addEventListener('load', () => void navigator.serviceWorker.register('/sw.js').catch(() => undefined))
+
 createApp(App).use(createPinia()).use(router).mount('#app')

@@ -5,6 +5,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/sign-in', component: () => import('./views/SignIn.vue'), meta: { open: true } },
+    { path: '/join/:code', component: () => import('./views/Join.vue'), meta: { open: true } },
     { path: '/', component: () => import('./views/Floor.vue') },
     { path: '/come-in', component: () => import('./views/ComeIn.vue') },
     { path: '/models', component: () => import('./views/Models.vue') },
@@ -13,9 +14,11 @@ export const router = createRouter({
       component: () => import('./views/Job.vue'),
       children: [
         { path: '', redirect: to => `/jobs/${String(to.params.job)}/descent` },
+        { path: 'intake', component: () => import('./views/Intake.vue') },
         { path: 'descent', component: () => import('./views/Descent.vue') },
         { path: 'return', component: () => import('./views/Return.vue') },
         { path: 'valley', component: () => import('./views/ValleyView.vue') },
+        { path: 'labels', component: () => import('./views/Labels.vue') },
         { path: 'close', component: () => import('./views/Close.vue') },
       ],
     },
@@ -29,5 +32,7 @@ router.beforeEach(async to => {
   const person = await useSession()
     .find()
     .catch(() => null)
-  return person ? true : { path: '/sign-in', query: { to: to.fullPath } }
+  if (!person) return { path: '/sign-in', query: { to: to.fullPath } }
+  // A device that joined one job stays in it.
+  return !person.joined || to.params.job === person.joined ? true : `/jobs/${person.joined}/descent`
 })

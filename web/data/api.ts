@@ -32,13 +32,18 @@ export async function api<T>(
   body?: object | Blob,
 ): Promise<T> {
   const isBlob = body instanceof Blob
+  const patience = new AbortController()
+  const timer = setTimeout(() => patience.abort(), isBlob ? 300_000 : 20_000)
   const reply = await fetch(`/api${path}`, {
     method,
     ...(body && { body: isBlob ? body : JSON.stringify(body) }),
+    signal: patience.signal,
     headers: body ? { 'content-type': isBlob ? body.type || 'image/jpeg' : 'application/json' } : {},
-  }).catch(() => {
-    throw new ApiError(offline)
   })
+    .catch(() => {
+      throw new ApiError(offline)
+    })
+    .finally(() => clearTimeout(timer))
   if (reply.status === 204) return undefined as T
   const json: unknown = await reply.json().catch(() => null)
   if (reply.ok && json !== null) return json as T

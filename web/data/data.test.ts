@@ -51,7 +51,7 @@ describe('the address of a photo', () => {
   beforeEach(() => vi.stubGlobal('URL', Object.assign(URL, { createObjectURL: (b: Blob) => `blob:${b.size}` })))
   it('is on this device while it waits here, else on the server', async () => {
     expect(await photoUrl('a'.repeat(64), 'stage')).toBe(`/api/photos/${'a'.repeat(64)}/stage`)
-    await local.photos.put({ hash: 'b'.repeat(64), blob: new Blob(['12345']) })
+    await local.photos.put({ hash: 'b'.repeat(64), blob: new Blob(['12345']), bytes: 5 })
     expect(await photoUrl('b'.repeat(64), 'stage')).toMatch(/^blob:/)
     remember('c'.repeat(64), new Blob(['123']))
     expect(await photoUrl('c'.repeat(64), 'thumb')).toBe('blob:3')
@@ -69,14 +69,22 @@ describe('the address of a photo', () => {
 describe('time', () => {
   it('is told in the time zone of the shop', () => {
     const at = (timeZone: string) => {
-      useSession().person = { id: '1', login: 'x', name: 'x', role: 'lead', shop: 'x', timeZone }
+      useSession().person = { id: '1', login: 'x', name: 'x', role: 'lead', shop: 'x', timeZone, joined: null }
       return inShopTime('2026-03-01T23:30:00.000Z', 'minute')
     }
     expect(at('UTC')).toMatch(/1 Mar.* 23:30/)
     expect(at('Asia/Tokyo')).toMatch(/2 Mar.* 08:30/)
   })
   it('counts the days of the shop, not hours', () => {
-    useSession().person = { id: '1', login: 'x', name: 'x', role: 'lead', shop: 'x', timeZone: 'Asia/Tokyo' }
+    useSession().person = {
+      id: '1',
+      login: 'x',
+      name: 'x',
+      role: 'lead',
+      shop: 'x',
+      timeZone: 'Asia/Tokyo',
+      joined: null,
+    }
     expect(daysBetween('2026-03-01T14:00:00.000Z', new Date('2026-03-01T16:00:00.000Z'))).toBe(1)
     expect(daysBetween('2026-03-01T16:00:00.000Z', new Date('2026-03-01T20:00:00.000Z'))).toBe(0)
   })

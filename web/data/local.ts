@@ -1,5 +1,5 @@
 import type { JobEvent, Step } from '@dialytica/core'
-import Dexie, { type EntityTable } from 'dexie'
+import Dexie, { type EntityTable, type Table } from 'dexie'
 
 /** An event that the server does not have yet, or refused. */
 export interface WaitingEvent {
@@ -14,6 +14,7 @@ export interface WaitingEvent {
 export interface WaitingPhoto {
   hash: string
   blob: Blob
+  bytes: number
   refused?: string
 }
 /** The step in hand of a job, kept at every tap. */
@@ -29,6 +30,12 @@ export interface Draft {
   /** The recorded step before which the one in hand belongs. */
   before?: string | null
 }
+/** One event of a job as the server numbered it, kept so that the job opens without the server. */
+export interface Logged {
+  job: string
+  seq: number
+  event: JobEvent
+}
 /** What the server said last, kept for when it does not answer. */
 export interface Kept {
   what: string
@@ -41,6 +48,8 @@ export const local = new Dexie('dialytica') as Dexie & {
   photos: EntityTable<WaitingPhoto, 'hash'>
   drafts: EntityTable<Draft, 'job'>
   kept: EntityTable<Kept, 'what'>
+  log: Table<Logged, [string, number]>
 }
 local.version(1).stores({ events: '++n, &id, job, actor', photos: 'hash', drafts: 'job' })
 local.version(2).stores({ kept: 'what' })
+local.version(3).stores({ log: '[job+seq], job' })

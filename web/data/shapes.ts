@@ -1,4 +1,4 @@
-import type { Family, Summary } from '@dialytica/core'
+import type { Family, Step, Summary } from '@dialytica/core'
 
 /** What the server says of people and machines. */
 export interface Person {
@@ -8,6 +8,14 @@ export interface Person {
   role: 'viewer' | 'technician' | 'lead'
   shop: string
   timeZone: string
+  /** The one job that this device has joined by a code. */
+  joined: string | null
+}
+/** The step in hand of some devices, as the server last took it. */
+export interface HandSaid {
+  hand: string
+  version: number
+  step: Step
 }
 export interface DemoAccount {
   login: string
@@ -27,6 +35,8 @@ export interface Unit {
   modelId: string
   serial: string
   stands: string
+  /** Year of make, where it is known. */
+  made: number | null
 }
 export interface JobCard {
   id: string
@@ -35,6 +45,6 @@ export interface JobCard {
   openedAt: string
   changedAt: string
   closedAt: string | null
-  unit: { id: string; serial: string; stands: string }
+  unit: { id: string; serial: string; stands: string; made: number | null }
   model: { id: string; maker: string; code: string; family: Family }
 }

@@ -1,26 +1,16 @@
 import type { Photo } from '@dialytica/core'
+import { ask } from '../workers/ask.ts'
 import { local } from './local.ts'
 import { remember } from './photo-url.ts'
+import { isFull, lookForRoom } from './room.ts'
 
 let worker: Worker | undefined
-let asked = 0
 
 /** The SHA-256 of a blob, computed in a worker. */
 async function hashInWorker(blob: Blob): Promise<string> {
   worker ??= new Worker(new URL('../workers/photo-hash.ts', import.meta.url), { type: 'module' })
-  const at = worker
-  const id = ++asked
   const bytes = await blob.arrayBuffer()
-  return new Promise((done, fail) => {
-    const hear = ({ data }: MessageEvent<{ id: number; hash: string }>) => {
-      if (data.id !== id) return
-      at.removeEventListener('message', hear)
-      done(data.hash)
-    }
-    at.addEventListener('message', hear)
-    at.addEventListener('error', () => fail(new Error('The photo could not be read: take it again.')), { once: true })
-    at.postMessage({ id, bytes }, [bytes])
-  })
+  return ask<string>(worker, { bytes }, [bytes])
 }
 
 /** Keeps a photo on this device and says how it is known. Throws with what to do when the picture cannot be read. */
@@ -31,7 +21,13 @@ export async function takePhoto(blob: Blob, now = new Date()): Promise<Photo> {
   const { width, height } = bitmap
   bitmap.close()
   const hash = await hashInWorker(blob)
-  await local.photos.put({ hash, blob })
+  await local.photos.put({ hash, blob, bytes: blob.size }).catch((error: unknown) => {
+    if (!isFull(error)) throw error
+    throw new Error(
+      'This device is full: the photo was not kept. Let what waits go up, or free room on the device, then take it again.',
+    )
+  })
   remember(hash, blob)
+  void lookForRoom()
   return { hash, width, height, takenAt: now.toISOString() }
 }

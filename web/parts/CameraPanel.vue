@@ -2,8 +2,8 @@
 import { onBeforeUnmount, ref } from 'vue'
 
 /** Ways to a photo: the simulated camera, the camera of this device, a file. */
-const props = defineProps<{ busy: boolean; problem: string }>()
-const emit = defineEmits<{ simulate: []; taken: [blob: Blob] }>()
+const props = defineProps<{ busy: boolean; problem: string; ask?: string; mayInvite?: boolean }>()
+const emit = defineEmits<{ simulate: []; taken: [blob: Blob]; invite: [] }>()
 
 const video = ref<HTMLVideoElement | null>(null)
 const stream = ref<MediaStream | null>(null)
@@ -53,12 +53,15 @@ onBeforeUnmount(stop)
       </div>
     </template>
     <template v-else>
-      <p class="ask">Photograph the place as it is now.</p>
+      <p class="ask">{{ props.ask ?? 'Photograph the place as it is now.' }}</p>
       <div class="ways">
         <button class="btn go" type="button" :disabled="props.busy" @click="emit('simulate')">
           Photo <kbd>P</kbd>
         </button>
         <button class="btn" type="button" @click="look">Device camera</button>
+        <button v-if="props.mayInvite" class="btn" type="button" @click="emit('invite')">
+          Phone as camera <kbd>J</kbd>
+        </button>
         <label class="btn file">File<input type="file" accept="image/*" class="sr" @change="choose" /></label>
       </div>
       <p v-if="props.problem || refused" class="note danger" role="alert">{{ props.problem || refused }}</p>

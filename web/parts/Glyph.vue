@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import type { Glyph } from '@dialytica/core'
-import { glyphShapes } from './glyphs.ts'
+import { glyphShapes, type Glyph } from '@dialytica/core'
 
 /** One glyph; silent, because the words always stand beside it. */
 defineProps<{ kind: Glyph; size?: number }>()

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import type { Glyph as GlyphKind } from '@dialytica/core'
+import { glyphNames, type Glyph as GlyphKind } from '@dialytica/core'
 import Glyph from './Glyph.vue'
-import { glyphNames } from './glyphs.ts'
 import { glyphKeys } from './moves/fields.ts'
 
 /** What the next tap means: one key or one touch for each kind. */

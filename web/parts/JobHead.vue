@@ -8,6 +8,7 @@ import Owed from './Owed.vue'
 /** The plate of the machine, the phases of the job, and what is off it. */
 const job = useJob()
 const phases = [
+  ['intake', 'Intake'],
   ['descent', 'Descent'],
   ['return', 'Return'],
   ['valley', 'Valley'],

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { useKeys } from '../devices/keys.ts'
 import { signals } from '../devices/signals.ts'
-import { glyphNames } from './glyphs.ts'
+import { glyphNames } from '@dialytica/core'
 import { glyphKeys } from './moves/fields.ts'
 
 /** All keys and pedals, by the key ?; sounds can be turned off here. */
@@ -16,6 +16,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['arrows, Enter', 'move the cross, mark'],
   ['+ −', 'count'],
   ['Z', 'zone'],
+  ['J', 'a second device'],
   ['U', 'undo'],
   ['D', 'debts, close'],
   ...glyphKeys.map(([key, kind]) => [key.toUpperCase(), `a tap marks: ${glyphNames[kind]}`] as const),

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { passings, type Glyph as GlyphKind, type Mark, type Passing } from '@dialytica/core'
+import { glyphNames, passings, type Glyph as GlyphKind, type Mark, type Passing } from '@dialytica/core'
 import Glyph from './Glyph.vue'
-import { glyphNames } from './glyphs.ts'
 
 /** What can be done with the mark that was taken up: its kind, how a line passes there, take it away. */
 defineProps<{ mark: Mark; point: number; by?: Passing | undefined }>()

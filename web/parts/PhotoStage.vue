@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { corners, snap, type Glyph, type Photo, type Point } from '@dialytica/core'
+import { glyphNames, corners, snap, type Glyph, type Photo, type Point } from '@dialytica/core'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { usePhotoUrl } from '../data/photo-url.ts'
-import { glyphNames } from './glyphs.ts'
 import { useGestures } from './stage/gestures.ts'
 import { placeLabels } from './stage/labels.ts'
 import type { ShownMark } from './stage/shown-mark.ts'

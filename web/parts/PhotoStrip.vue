@@ -41,8 +41,8 @@ const thumbs = computed(() => photos.value.map(p => ({ ...p, src: usePhotoUrl(()
 <style scoped>
 .strip {
   display: flex;
+  flex-wrap: wrap;
   gap: 6px;
-  overflow-x: auto;
   padding: 3px;
 }
 .strip > * {

@@ -1,14 +1,24 @@
 <script setup lang="ts">
-import { corrections, limits, type Completion, type Correction, type ParsedClause, type Token } from '@dialytica/core'
+import {
+  corrections,
+  labelAtEnd,
+  limits,
+  type Completion,
+  type Correction,
+  type ParsedClause,
+  type Token,
+} from '@dialytica/core'
 import { computed, nextTick, ref } from 'vue'
 import { useDraft } from '../stores/draft.ts'
 import { usePhrases } from '../stores/phrases.ts'
+import { useScan } from '../stores/scan.ts'
 import LineToken from './line/LineToken.vue'
 
 /** One line of text is one or more moves: what was understood stands over it, one tap on it offers its other readings. */
 const emit = defineEmits<{ done: [] }>()
 const draft = useDraft()
 const phrases = usePhrases()
+const scanner = useScan()
 void phrases.load()
 
 const box = ref<HTMLInputElement | null>(null)
@@ -44,7 +54,12 @@ function complete({ text, from }: Completion): void {
 }
 function enter(): void {
   open.value = null
-  if (draft.line.trim()) draft.takeLine()
+  const scanned = labelAtEnd(draft.line)
+  if (scanned) {
+    draft.write(scanned.before)
+    draft.takeLine()
+    scanner.follow(scanned.label)
+  } else if (draft.line.trim()) draft.takeLine()
   else emit('done')
 }
 function tab(event: KeyboardEvent): void {

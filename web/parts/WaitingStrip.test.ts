@@ -17,8 +17,16 @@ const answer = (status: number) =>
 beforeEach(async () => {
   setActivePinia(createPinia())
   await Promise.all([local.events.clear(), local.photos.clear()])
-  useSession().person = { id: id(1), login: 'jon', name: 'Jon', role: 'technician', shop: 'Shop', timeZone: 'UTC' }
-  await local.photos.put({ hash: 'a'.repeat(64), blob: new Blob(['x']) })
+  useSession().person = {
+    id: id(1),
+    login: 'jon',
+    name: 'Jon',
+    role: 'technician',
+    shop: 'Shop',
+    timeZone: 'UTC',
+    joined: null,
+  }
+  await local.photos.put({ hash: 'a'.repeat(64), blob: new Blob(['x']), bytes: 1 })
 })
 
 async function strip(status: number) {
@@ -36,12 +44,12 @@ describe('what waits', () => {
   })
   it('is counted while the server does not answer', async () => {
     expect((await strip(0)).text()).toMatch(
-      /server does not answer.*one thing waits on this device; it goes up by itself/,
+      /server does not answer.*1 photo waits on this device, 1 kB; it goes up by itself/,
     )
   })
   it('says to sign in again when the session has ended, and leads there and back', async () => {
     const wrapper = await strip(401)
-    expect(wrapper.text()).toMatch(/session has ended.*one thing waits/s)
+    expect(wrapper.text()).toMatch(/session has ended.*1 photo waits/s)
     expect(decodeURIComponent(wrapper.get('a').attributes('href')!)).toMatch(/sign-in\?to=\/jobs\/.*descent$/)
   })
   it('says why a photo was not taken in, and lets it go', async () => {

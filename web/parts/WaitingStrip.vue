@@ -1,30 +1,55 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
+import { roomLeft } from '../data/room.ts'
 import { useOutbox } from '../stores/outbox.ts'
 
 /** What waits on this device, what the server refused and why; silent when there is nothing to say. */
 const outbox = useOutbox()
 const route = useRoute()
 const open = ref(false)
-const things = (n: number) => (n === 1 ? 'one thing waits' : `${n} things wait`)
+const counted = (n: number, noun: string) => n && `${n} ${n === 1 ? noun : `${noun}s`}`
+const size = (bytes: number) =>
+  bytes < 100_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`
+/** `40 acts and 38 photos wait on this device, 21.4 MB`. */
+const waits = computed(() => {
+  const what = [counted(outbox.waitingEvents, 'act'), counted(outbox.waitingPhotos.length, 'photo')].filter(Boolean)
+  return `${what.join(' and ')} ${outbox.waiting === 1 ? 'waits' : 'wait'} on this device, ${size(outbox.bytes)}`
+})
+/** More goes up than an act and its photo: then it is said how far it is. */
+const goesUp = computed(() => outbox.reachable && outbox.waiting + outbox.gone > 4 && outbox.waiting > 0)
+const isShown = computed(
+  () =>
+    !outbox.reachable ||
+    goesUp.value ||
+    outbox.refused.length > 0 ||
+    outbox.spoilt.length > 0 ||
+    outbox.unkept.length > 0 ||
+    roomLeft.value !== null,
+)
 </script>
 
 <template>
-  <aside
-    v-if="!outbox.reachable || outbox.refused.length || outbox.spoilt.length"
-    class="strip"
-    :class="{ bad: outbox.refused.length }"
-    role="status"
-  >
+  <aside v-if="isShown" class="strip" :class="{ bad: outbox.refused.length || outbox.unkept.length }" role="status">
     <p v-if="outbox.signedOut">
       <b>Your session has ended.</b>
-      {{ outbox.waiting ? `${things(outbox.waiting)} on this device` : 'Nothing is lost' }}:
+      {{ outbox.waiting ? waits : 'Nothing is lost' }}:
       <RouterLink :to="{ path: '/sign-in', query: { to: route.fullPath } }">sign in again</RouterLink>, and it goes up.
     </p>
     <p v-else-if="!outbox.reachable">
       <b>The server does not answer.</b>
-      {{ outbox.waiting ? `${things(outbox.waiting)} on this device` : 'Nothing waits' }}; it goes up by itself. Go on.
+      {{ outbox.waiting ? waits : 'Nothing waits' }}; it goes up by itself. Go on.
+    </p>
+    <p v-else-if="goesUp" class="up">
+      <span>Going up: {{ outbox.gone }} of {{ outbox.gone + outbox.waiting }}, {{ size(outbox.bytes) }} left.</span>
+      <progress :value="outbox.gone" :max="outbox.gone + outbox.waiting" aria-label="Going up" />
+    </p>
+    <p v-if="outbox.unkept.length">
+      <b>This device is full.</b> {{ counted(outbox.unkept.length, 'act') }} cannot be kept here: leave this page open,
+      free room on the device, or let what waits go up.
+    </p>
+    <p v-else-if="roomLeft !== null">
+      <b>Room on this device runs out:</b> about {{ roomLeft }} more photos. Let what waits go up, or free room.
     </p>
     <button v-if="outbox.refused.length" class="btn" type="button" :aria-expanded="open" @click="open = !open">
       {{ outbox.refused.length }} refused
@@ -57,6 +82,16 @@ const things = (n: number) => (n === 1 ? 'one thing waits' : `${n} things wait`)
   background: var(--caution-wash);
   border-bottom: 2px solid var(--caution);
   font-size: 16px;
+}
+.up {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+}
+progress {
+  width: 200px;
+  height: 12px;
+  accent-color: var(--work);
 }
 .bad {
   background: var(--danger-wash);

@@ -9,6 +9,8 @@ import {
   dropPoint,
   lotOf,
   lotsOf,
+  mayBeLive,
+  mergeSteps,
   moveMark,
   parseLine,
   passBy,
@@ -42,8 +44,8 @@ import { useJob } from './job.ts'
 const emptyStep = (zone?: string): Step => ({ id: v4(), ...(zone && { zone }), photos: [], marks: [], moves: [] })
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 /** What was recorded of a step, without what became of it. */
-const content = ({ id, title, zone, posture, photos, marks, moves }: StepState): Step =>
-  plain({ id, title, zone, posture, photos, marks, moves })
+const content = ({ id, title, zone, posture, live, photos, marks, moves }: StepState): Step =>
+  plain({ id, title, zone, posture, live, photos, marks, moves })
 
 /** The step in hand: kept on this device at every tap, recorded as one event when it is done. */
 export const useDraft = defineStore('draft', () => {
@@ -223,6 +225,25 @@ export const useDraft = defineStore('draft', () => {
     return null
   }
 
+  /** The step that is being recorded, also while an earlier one is written anew. */
+  const recording = computed(() => (amends.value ? aside.value : captured.value)?.step)
+  /** Takes in what another device made of the step in hand; what can be undone here is laid on top of it. */
+  function adopt(theirs: Step): void {
+    if (amends.value) {
+      aside.value = { step: theirs, move: theirs.moves.at(-1)?.id ?? null }
+      return keep()
+    }
+    const { step: mine, move } = captured.value
+    past.value = mine.id === theirs.id ? past.value.map(p => ({ ...p, step: mergeSteps(mine, p.step, theirs) })) : []
+    const shot = theirs.photos.find(p => !mine.photos.some(q => q.hash === p.hash))
+    become(
+      { step: theirs, move: theirs.moves.some(m => m.id === move) ? move : (theirs.moves.at(-1)?.id ?? null) },
+      false,
+    )
+    if (shot) photo.value = shot.hash
+    else if (!theirs.photos.some(p => p.hash === photo.value)) photo.value = theirs.photos.at(-1)?.hash ?? null
+  }
+
   /** Opens a recorded step to be written anew; the step in hand waits meanwhile. */
   function amend(recorded: StepState): void {
     takeLine()
@@ -272,7 +293,10 @@ export const useDraft = defineStore('draft', () => {
       return null
     }
     const posture = job.standing.posture
-    const refusal = job.record('step-recorded', { step: { ...done, ...(posture !== 'upright' && { posture }) } })
+    const live = mayBeLive(done.zone) && done.moves.length > 0 && !job.standing.isolated.includes('power')
+    const refusal = job.record('step-recorded', {
+      step: { ...done, ...(posture !== 'upright' && { posture }), ...(live && { live }) },
+    })
     if (refusal) return refusal.message
     if (before.value && job.state.steps.has(before.value))
       job.record('step-reordered', { step: done.id, rank: rankBefore(before.value) })
@@ -323,5 +347,7 @@ export const useDraft = defineStore('draft', () => {
     insertBefore,
     reorder,
     record,
+    recording,
+    adopt,
   }
 })

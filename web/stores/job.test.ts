@@ -16,6 +16,7 @@ const person = {
   role: 'technician' as const,
   shop: 'Shop',
   timeZone: 'UTC',
+  joined: null,
 }
 const job = '22222222-2222-4222-8222-222222222222'
 const unit = '33333333-3333-4333-8333-333333333333'
@@ -104,6 +105,7 @@ describe('an event', () => {
     const again = useJob()
     await again.open(job)
     expect(again.state.opened).toMatchObject({ complaint: 'drips' })
+    await vi.waitFor(() => expect(useOutbox().reachable).toBe(false))
   })
 
   it('that this state refuses is not recorded, and the reason is returned', async () => {

@@ -17,8 +17,12 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { v4 } from 'uuid'
 import { api, ApiError } from '../data/api.ts'
+import { beyond, keepLog, keptLog } from '../data/job-log.ts'
+import { askOrRecall, recall } from '../data/kept.ts'
+import { fetchShown } from '../data/photo-cache.ts'
+import { askToPersist } from '../data/room.ts'
 import { local } from '../data/local.ts'
-import type { JobCard } from '../data/shapes.ts'
+import type { HandSaid, JobCard } from '../data/shapes.ts'
 import { device } from '../devices/device.ts'
 import { useOutbox } from './outbox.ts'
 import { useSession } from './session.ts'
@@ -44,6 +48,9 @@ export const useJob = defineStore('job', () => {
   const problem = ref<string | null>(null)
   const live = ref(false)
   let source: EventSource | null = null
+  const hands = new Set<(said: HandSaid) => void>()
+  /** Hears what the other devices of a job hold in hand. */
+  const onHand = (hear: (said: HandSaid) => void) => void hands.add(hear)
 
   const state = computed(() => foldAll(pending.value, confirmed.value).state)
   const family = computed<Family>(() => state.value.opened?.family ?? card.value?.model.family ?? 'front-loader')
@@ -54,12 +61,14 @@ export const useJob = defineStore('job', () => {
   const closed = computed(() => state.value.closing !== null)
 
   /** Takes in what the server has: by number, each once, whatever comes first. */
-  function confirm(event: JobEvent): void {
-    if (event.job !== id.value || event.seq! <= seq.value) return
-    const folded = fold(confirmed.value, event)
-    if (folded.ok) confirmed.value = folded.state
-    seq.value = event.seq!
-    pending.value = pending.value.filter(e => e.id !== event.id)
+  function confirm(...events: JobEvent[]): void {
+    const fresh = events.filter(e => e.job === id.value && e.seq! > seq.value)
+    if (fresh.length === 0) return
+    confirmed.value = foldAll(fresh, confirmed.value).state
+    seq.value = fresh.at(-1)!.seq!
+    const known = new Set(fresh.map(e => e.id))
+    if (pending.value.some(e => known.has(e.id))) pending.value = pending.value.filter(e => !known.has(e.id))
+    void keepLog(fresh).catch(() => undefined)
   }
 
   function follow(): void {
@@ -70,6 +79,9 @@ export const useJob = defineStore('job', () => {
       void outbox.flush()
     }
     source.onmessage = ({ data }: MessageEvent<string>) => confirm(JSON.parse(data) as JobEvent)
+    source.addEventListener('hand', ({ data }: MessageEvent<string>) => {
+      for (const hear of hands) hear(JSON.parse(data) as HandSaid)
+    })
     source.onerror = () => {
       live.value = false
       if (source?.readyState === EventSource.CLOSED) setTimeout(() => id.value && follow(), 1500)
@@ -84,24 +96,41 @@ export const useJob = defineStore('job', () => {
     const mine = await local.events.where('job').equals(job).sortBy('n')
     pending.value = mine.filter(e => !e.refused).map(e => e.event)
     if (isNew) return
+    const kept = await keptLog(job)
+    if (id.value !== job) return
+    confirm(...kept)
+    const asked = catchUp(job, kept)
+    // What this device has is enough to go on; a job that it never had must come from the server.
+    if (!state.value.opened) await asked
+  }
+
+  async function catchUp(job: string, kept: readonly JobEvent[]): Promise<void> {
+    card.value = (await recall<JobCard>(`job ${job}`)) ?? card.value
     await outbox.flush()
     try {
-      const [found, log] = await Promise.all([
-        api<JobCard>('GET', `/jobs/${job}`),
-        api<JobEvent[]>('GET', `/jobs/${job}/events`),
+      const [found, { from, events }] = await Promise.all([
+        askOrRecall<JobCard>(`job ${job}`, `/jobs/${job}`),
+        beyond(job, kept),
       ])
       if (id.value !== job) return
       card.value = found
-      log.forEach(confirm)
+      if (from < kept.length) {
+        confirmed.value = blank
+        seq.value = 0
+      }
+      confirm(...events)
+      const photos = state.value.order.toArray().flatMap(s => state.value.steps.get(s)!.photos.map(p => p.hash))
+      void fetchShown(photos.toReversed())
     } catch (error) {
       // A job that was opened on this device a moment ago is not on the server yet: what waits here is enough to go on.
-      const waits = pending.value.length > 0
-      if (!(error instanceof ApiError) || !(waits && (error.passing || error.problem.status === 404))) {
+      const enough = state.value.opened !== null
+      if (!(error instanceof ApiError) || !(enough && (error.passing || error.problem.status === 404))) {
+        if (id.value !== job) return
         problem.value = (error as Error).message
         return
       }
     }
-    follow()
+    if (id.value === job) follow()
   }
 
   function close(): void {
@@ -136,6 +165,7 @@ export const useJob = defineStore('job', () => {
     if (!folded.ok) return folded.refusal
     pending.value = [...pending.value, event]
     void outbox.keep(event)
+    void askToPersist()
     return null
   }
 
@@ -166,5 +196,6 @@ export const useJob = defineStore('job', () => {
     open,
     close,
     record,
+    onHand,
   }
 })

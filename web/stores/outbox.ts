@@ -1,8 +1,10 @@
 import type { JobEvent } from '@dialytica/core'
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { api, ApiError } from '../data/api.ts'
-import { local, type WaitingEvent, type WaitingPhoto } from '../data/local.ts'
+import { local, type WaitingEvent } from '../data/local.ts'
+import { keepShown } from '../data/photo-cache.ts'
+import { isFull, lookForRoom, roomLeft } from '../data/room.ts'
 import { useSession } from './session.ts'
 
 interface Appended {
@@ -17,39 +19,73 @@ const batch = 100
 /** What waits on this device until the server has it; it goes up by itself, in order. */
 export const useOutbox = defineStore('outbox', () => {
   const events = ref<WaitingEvent[]>([])
-  const photos = ref<Pick<WaitingPhoto, 'hash' | 'refused'>[]>([])
+  const photos = ref<{ hash: string; bytes: number; refused?: string }[]>([])
+  /** Acts that this device has no room for; they are kept in memory and sent first. */
+  const unkept = shallowRef<JobEvent[]>([])
+  /** How much of what waited has gone up since the last time nothing waited. */
+  const gone = ref(0)
   const reachable = ref(true)
   /** True when the server no longer knows who works here. */
   const signedOut = ref(false)
   const heard = new Set<Heard>()
-  const waiting = computed(
-    () => events.value.filter(e => !e.refused).length + photos.value.filter(p => !p.refused).length,
+  const waitingEvents = computed(() => events.value.filter(e => !e.refused).length + unkept.value.length)
+  const waitingPhotos = computed(() => photos.value.filter(p => !p.refused))
+  const waiting = computed(() => waitingEvents.value + waitingPhotos.value.length)
+  /** What waits, in bytes: photos as they are, acts as they are written. */
+  const bytes = computed(
+    () =>
+      waitingPhotos.value.reduce((sum, p) => sum + p.bytes, 0) +
+      events.value.reduce((sum, e) => sum + (e.refused ? 0 : JSON.stringify(e.event).length), 0),
   )
   const refused = computed(() => events.value.filter(e => e.refused))
   const spoilt = computed(() => photos.value.filter(p => p.refused))
 
   async function refresh(): Promise<void> {
     events.value = await local.events.orderBy('n').toArray()
-    photos.value = (await local.photos.toArray()).map(({ hash, refused }) => ({ hash, ...(refused && { refused }) }))
+    photos.value = (await local.photos.toArray()).map(({ hash, bytes, refused }) => ({
+      hash,
+      bytes,
+      ...(refused && { refused }),
+    }))
+    if (waiting.value === 0) gone.value = 0
   }
 
-  /** Keeps an event; resolves when this device has it for good. */
-  async function keep(event: JobEvent): Promise<void> {
-    await local.events.add({
+  const add = (event: JobEvent) =>
+    local.events.add({
       id: event.id,
       job: event.job,
       actor: event.actor,
       event: JSON.parse(JSON.stringify(event)) as JobEvent,
     })
+
+  /** Keeps an event; resolves when this device has it for good. */
+  async function keep(event: JobEvent): Promise<void> {
+    try {
+      if (unkept.value.length) await keepLate()
+      await add(event)
+    } catch (error) {
+      if (!isFull(error)) throw error
+      unkept.value = [...unkept.value, event]
+    }
     await refresh()
     void flush()
+  }
+  /** What there was no room for goes in first, in its order, as soon as there is. */
+  async function keepLate(): Promise<void> {
+    for (const event of unkept.value) {
+      await add(event)
+      unkept.value = unkept.value.filter(e => e.id !== event.id)
+    }
   }
 
   async function sendPhotos(): Promise<void> {
     for (const { hash, blob } of await local.photos.filter(p => !p.refused).toArray())
       try {
         await api('PUT', `/photos/${hash}`, blob)
+        await keepShown(hash, blob).catch(() => undefined)
         await local.photos.delete(hash)
+        gone.value += 1
+        await refresh()
       } catch (error) {
         if (!(error instanceof ApiError) || error.passing || error.problem.status === 401) throw error
         await local.photos.update(hash, { refused: error.message })
@@ -69,20 +105,21 @@ export const useOutbox = defineStore('outbox', () => {
     for (let next = await nextBatch(actor); next.length; next = await nextBatch(actor)) {
       const job = next[0]!.job
       const appended = await api<Appended>('POST', `/jobs/${job}/events`, { events: next.map(e => e.event) }).catch(
-        gone(next),
+        unknown(next),
       )
       for (const hear of heard) hear(job, appended)
       await local.events
         .where('id')
         .anyOf(appended.accepted.map(a => a.id))
         .delete()
+      gone.value += appended.accepted.length
       for (const { id, message } of appended.refused)
         await local.events.where('id').equals(id).modify({ refused: message })
     }
   }
 
   /** A job that the server does not know refuses all of its events; any other failure is passed on. */
-  const gone =
+  const unknown =
     (next: WaitingEvent[]) =>
     (error: unknown): Appended => {
       if (!(error instanceof ApiError) || error.passing || error.problem.status === 401) throw error
@@ -100,6 +137,7 @@ export const useOutbox = defineStore('outbox', () => {
       const actor = useSession().person?.id
       if (!actor) return
       try {
+        await keepLate().catch(() => undefined)
         await sendEvents(actor)
         await sendPhotos()
         reachable.value = true
@@ -112,6 +150,7 @@ export const useOutbox = defineStore('outbox', () => {
         again = setTimeout(() => void flush(), pause)
       } finally {
         await refresh()
+        if (roomLeft.value !== null) void lookForRoom()
       }
     })().finally(() => {
       flushing = null
@@ -147,6 +186,11 @@ export const useOutbox = defineStore('outbox', () => {
   return {
     events,
     waiting,
+    waitingEvents,
+    waitingPhotos,
+    bytes,
+    gone,
+    unkept,
     refused,
     spoilt,
     reachable,

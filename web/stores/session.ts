@@ -1,6 +1,9 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { api, ApiError } from '../data/api.ts'
+import { askOrRecall, keepSaid, recall } from '../data/kept.ts'
+import { dropShown } from '../data/photo-cache.ts'
+import { local } from '../data/local.ts'
 import type { DemoAccount, Person } from '../data/shapes.ts'
 
 /** Who works on this device. */
@@ -8,11 +11,11 @@ export const useSession = defineStore('session', () => {
   const person = ref<Person | null>(null)
   const asked = ref(false)
 
-  /** Asks the server once who is signed in. */
+  /** Asks the server once who is signed in; while it does not answer, it is who was signed in here last. */
   async function find(): Promise<Person | null> {
     if (asked.value) return person.value
     try {
-      person.value = await api<Person>('GET', '/session')
+      person.value = await askOrRecall<Person>('person', '/session')
       asked.value = true
     } catch (error) {
       if (!(error instanceof ApiError) || error.problem.status !== 401) throw error
@@ -20,14 +23,26 @@ export const useSession = defineStore('session', () => {
     }
     return person.value
   }
+  /** What the server said to somebody is not for the next one; what waits here stays until they are back. */
+  async function forget(): Promise<void> {
+    await Promise.all([local.kept.clear(), local.log.clear(), dropShown()])
+  }
   async function signIn(login: string, password: string): Promise<void> {
-    person.value = await api<Person>('POST', '/session', { login, password })
+    await become(await api<Person>('POST', '/session', { login, password }))
+  }
+  /** Somebody else works on this device from now on. */
+  async function become(found: Person): Promise<void> {
+    const before = await recall<Person>('person')
+    if (before && before.shop !== found.shop) await forget()
+    await keepSaid('person', found)
+    person.value = found
     asked.value = true
   }
   async function signOut(): Promise<void> {
+    await forget()
     await api('DELETE', '/session')
     person.value = null
   }
   const demoAccounts = () => api<DemoAccount[]>('GET', '/demo-accounts')
-  return { person, find, signIn, signOut, demoAccounts }
+  return { person, find, become, signIn, signOut, demoAccounts }
 })

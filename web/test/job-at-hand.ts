@@ -50,7 +50,7 @@ export async function jobAtHand(role: 'viewer' | 'technician' = 'technician') {
   setActivePinia(createPinia())
   await Promise.all([local.events.clear(), local.photos.clear(), local.drafts.clear()])
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')))
-  useSession().person = { id: me, login: 'jon', name: 'Jon', role, shop: 'Shop', timeZone: 'UTC' }
+  useSession().person = { id: me, login: 'jon', name: 'Jon', role, shop: 'Shop', timeZone: 'UTC', joined: null }
   const job = useJob()
   await job.open(jobId, true)
   const bodies: [JobEvent['kind'], object][] = [

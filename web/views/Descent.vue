@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import {
   gaps,
+  glyphFor,
   owedByZone,
   waypointName,
   zoneTitle,
   type Gap,
   type Glyph as GlyphKind,
   type Mark,
+  type Move,
 } from '@dialytica/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -19,12 +21,15 @@ import AlikeNote from '../parts/AlikeNote.vue'
 import CameraPanel from '../parts/CameraPanel.vue'
 import Cutaway from '../parts/Cutaway.vue'
 import EarlierStep from '../parts/EarlierStep.vue'
+import InvitePanel from '../parts/InvitePanel.vue'
 import GlyphBar from '../parts/GlyphBar.vue'
 import JobValley from '../parts/JobValley.vue'
 import MarkBar from '../parts/MarkBar.vue'
 import MoveList from '../parts/MoveList.vue'
+import FoundAs from '../parts/moves/FoundAs.vue'
 import MoveFields from '../parts/moves/MoveFields.vue'
 import { glyphKeys } from '../parts/moves/fields.ts'
+import { withValue } from '../parts/moves/values.ts'
 import PhotoStage from '../parts/PhotoStage.vue'
 import PhotoStrip from '../parts/PhotoStrip.vue'
 import QuickLine from '../parts/QuickLine.vue'
@@ -46,6 +51,9 @@ const router = useRouter()
 const busy = ref(false)
 const problem = ref('')
 const zoning = ref(false)
+/** A second device is let in by a code on the screen. */
+const inviting = ref(false)
+const mayInvite = computed(() => !useSession().person?.joined)
 const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
 
 /** An earlier step is looked at when the address names it; else the step in hand. */
@@ -91,13 +99,23 @@ const heldBy = computed(() => {
   const move = draft.step.moves.find(m => m.id === heldMark.value?.move)
   return move?.kind === 'unroute' ? move.route.waypoints[held.value!.point]?.by : undefined
 })
+/** What a line must keep on its way: its slack, and what it stays clear of. */
+const roomOf = (move: Move | undefined) =>
+  move?.kind === 'unroute'
+    ? [
+        move.route.slack && `slack ${move.route.slack}`,
+        move.route.keepClear?.length && `clear of ${move.route.keepClear.join(', ')}`,
+      ]
+        .filter(Boolean)
+        .join('; ') || undefined
+    : undefined
 const marks = computed<ShownMark[]>(() => {
   const inCell = new Map<string, number>()
   return shownStep.value.marks.map(m => {
     const move = shownStep.value.moves.find(v => v.id === m.move)
     const n = (inCell.get(m.move ?? '') ?? 0) + 1
     inCell.set(m.move ?? '', n)
-    const label = move?.cell ? `${move.cell}·${n}` : move?.kind === 'unplug' ? move.connector.label : undefined
+    const label = move?.cell ? `${move.cell}·${n}` : move?.kind === 'unplug' ? move.connector.label : roomOf(move)
     const points =
       move?.kind === 'unroute'
         ? move.route.waypoints.map(w => (w.of || w.by !== 'retainer' ? waypointName(w) : ''))
@@ -123,21 +141,24 @@ async function keep(blob: Promise<Blob> | Blob): Promise<void> {
     busy.value = false
   }
 }
-const simulate = () =>
-  !fixed.value && !busy.value && keep(simulatedCamera.take(viewOf(job.state, job.family, draft.step.zone, draft.step)))
+function simulate(): void {
+  if (fixed.value || busy.value) return
+  const view = viewOf(job.state, job.family, draft.step.zone, draft.step)
+  void keep(simulatedCamera.take({ ...view, ...(framed.value && { region: framed.value }) }))
+}
 /** A clearer photo takes the place of the one on the stage; a close-up shows a region of it. */
 const replacing = ref(false)
 const framing = ref(false)
 const framed = ref<{ photo: string; x: number; y: number; width: number; height: number } | null>(null)
 function clearer(): void {
   replacing.value = true
-  void simulate()
+  simulate()
 }
 function frame(region: { x: number; y: number; width: number; height: number }): void {
   framing.value = false
   if (!draft.photo || region.width < 0.02 || region.height < 0.02) return
   framed.value = { photo: draft.photo, ...region }
-  void simulate()
+  simulate()
 }
 
 function pick(kind: GlyphKind): void {
@@ -178,6 +199,9 @@ function count(by: number): void {
   if (fixed.value || !move || !('count' in move) || move.count + by < 1) return
   draft.retell({ ...move, count: move.count + by })
 }
+/** Only things have a condition; a turn or an isolation has none. */
+const canBeFound = (move: Move) =>
+  ['fastener', 'clip', 'connector', 'line', 'joint', 'part'].includes(glyphFor(move.kind))
 function undo(): void {
   if (!fixed.value) problem.value = draft.undo() ?? ''
 }
@@ -204,6 +228,7 @@ const forth = () => {
 }
 function escape(): void {
   if (zoning.value) zoning.value = false
+  else if (inviting.value) inviting.value = false
   else if (held.value) held.value = null
   else if (framing.value) framing.value = false
   else if (looked.value) void router.replace({ query: {} })
@@ -221,6 +246,7 @@ useKeys({
   '+': () => count(1),
   '-': () => count(-1),
   z: () => (zoning.value = !zoning.value),
+  j: () => (inviting.value = mayInvite.value && !fixed.value && !inviting.value),
   d: () => router.push(`/jobs/${job.id}/close`),
   Escape: escape,
   ...Object.fromEntries(glyphKeys.map(([key, kind]) => [key, () => pick(kind)])),
@@ -267,6 +293,7 @@ useKeys({
           Here: {{ draft.step.zone ? zoneTitle(job.family, draft.step.zone) : 'touch the machine' }}
         </button>
       </div>
+      <InvitePanel v-else-if="inviting" @leave="inviting = false" />
       <template v-else>
         <PhotoStage
           :photo="photo"
@@ -282,7 +309,15 @@ useKeys({
           @drag="(id, index, point) => draft.shiftMark(id, point, index)"
           @close-up="draft.photo = $event"
         >
-          <CameraPanel v-if="!fixed" :busy="busy" :problem="problem" @simulate="simulate" @taken="keep" />
+          <CameraPanel
+            v-if="!fixed"
+            :busy="busy"
+            :problem="problem"
+            :may-invite="mayInvite"
+            @simulate="simulate"
+            @taken="keep"
+            @invite="inviting = true"
+          />
           <p v-else class="nothing">
             {{ looked ? 'No photo was taken of this step.' : 'Nothing is being recorded here.' }}
           </p>
@@ -328,12 +363,14 @@ useKeys({
             {{ draft.amends ? 'Leave it as it was' : 'At the end instead' }}
           </button>
         </p>
-        <MoveList
-          v-if="shownStep.moves.length && !draft.line.trim()"
-          :moves="shownStep.moves"
-          :chosen="draft.move?.id"
-          @choose="draft.choose"
-        />
+        <div v-if="shownStep.moves.length && !draft.line.trim()" class="moves">
+          <MoveList :moves="shownStep.moves" :chosen="draft.move?.id" @choose="draft.choose" />
+          <FoundAs
+            v-if="draft.move && canBeFound(draft.move)"
+            :found="draft.move.condition"
+            @tell="draft.retell(withValue(draft.move, 'condition', $event))"
+          />
+        </div>
         <p v-if="shownStep.title" class="soft">{{ shownStep.title }}</p>
         <MoveFields
           v-if="draft.move && !draft.line.trim()"
@@ -441,6 +478,14 @@ useKeys({
   align-content: start;
   min-height: 222px;
   min-width: 0;
+}
+.moves {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+}
+.moves > :last-child:not(:first-child) {
+  margin-left: auto;
 }
 .mode {
   display: flex;

@@ -48,7 +48,7 @@ function said(job: JobCard): string {
   return `${phase[0]!.toUpperCase()}${phase.slice(1)}.`
 }
 const path = (job: JobCard) =>
-  `/jobs/${job.id}/${job.summary.phase === 'return' || job.summary.phase === 'proof' ? 'return' : job.closedAt ? 'valley' : 'descent'}`
+  `/jobs/${job.id}/${job.summary.phase === 'return' || job.summary.phase === 'proof' ? 'return' : job.summary.phase === 'intake' ? 'intake' : job.closedAt ? 'valley' : 'descent'}`
 useKeys({ n: () => mayWork.value && router.push('/come-in') })
 </script>
 
@@ -86,7 +86,7 @@ useKeys({ n: () => mayWork.value && router.push('/come-in') })
           <Owed :owed="job.summary.owed" />
           <p class="complaint">{{ job.summary.complaint || job.summary.plate }}</p>
           <p class="state">{{ said(job) }}</p>
-          <p class="stands soft">{{ job.unit.stands }}</p>
+          <p class="stands soft">{{ job.summary.stands ?? job.unit.stands }}</p>
           <RouterLink
             class="btn"
             :class="{ go: job === open[0] }"

@@ -5,12 +5,18 @@ import { useWakeLock } from '@vueuse/core'
 import JobHead from '../parts/JobHead.vue'
 import KeyHelp from '../parts/KeyHelp.vue'
 import { useDraft } from '../stores/draft.ts'
+import { useHand } from '../stores/hand.ts'
 import { useJob } from '../stores/job.ts'
+import { useScan } from '../stores/scan.ts'
+import { useWedge } from '../devices/wedge.ts'
 
 /** The frame of one job: its head, and the view of its phase. The screen stays awake while it is open. */
 const route = useRoute()
 const job = useJob()
 const draft = useDraft()
+const hand = useHand()
+const scanner = useScan()
+useWedge(scanner.follow)
 const { request, release, isSupported } = useWakeLock()
 
 watch(
@@ -19,11 +25,13 @@ watch(
     if (!id) return
     await job.open(id)
     await draft.load()
+    await hand.load()
     if (isSupported.value) void request('screen').catch(() => undefined)
   },
   { immediate: true },
 )
 onUnmounted(() => {
+  scanner.said = ''
   job.close()
   if (isSupported.value) void release().catch(() => undefined)
 })
@@ -40,6 +48,10 @@ onUnmounted(() => {
     </template>
     <template v-else-if="job.state.opened">
       <JobHead />
+      <p v-if="scanner.said" class="scanned" role="status">
+        <b>Scanned.</b> {{ scanner.said }}
+        <button class="btn" type="button" aria-label="Close what was scanned" @click="scanner.said = ''">✕</button>
+      </p>
       <RouterView class="phase" />
       <KeyHelp />
     </template>
@@ -56,6 +68,17 @@ onUnmounted(() => {
 .phase {
   flex: 1;
   min-height: 0;
+}
+.scanned {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 2px 20px;
+  background: var(--work-wash);
+  border-bottom: 2px solid var(--work);
+}
+.scanned .btn {
+  margin-left: auto;
 }
 .lost {
   display: grid;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { glyphNames, glyphShapes } from '../glyphs.ts'
+import { glyphNames, glyphShapes } from '@dialytica/core'
 import type { PlacedLabel } from './labels.ts'
 import type { ShownMark } from './shown-mark.ts'
 

@@ -1,0 +1,23 @@
+import { api, ApiError } from './api.ts'
+import { local } from './local.ts'
+
+/** Keeps what the server said. */
+export const keepSaid = (what: string, value: unknown): Promise<unknown> =>
+  local.kept.put({ what, value: JSON.parse(JSON.stringify(value)) as unknown })
+
+/** What the server says now, or what it said last where it does not answer. Anything but its silence is an error. */
+export async function askOrRecall<T>(what: string, path: string): Promise<T> {
+  try {
+    const value = await api<T>('GET', path)
+    await keepSaid(what, value)
+    return value
+  } catch (error) {
+    const kept = error instanceof ApiError && error.passing ? await local.kept.get(what) : undefined
+    if (!kept) throw error
+    return kept.value as T
+  }
+}
+
+/** What the server said last, without asking it. */
+export const recall = async <T>(what: string): Promise<T | undefined> =>
+  (await local.kept.get(what))?.value as T | undefined
