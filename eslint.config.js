@@ -28,7 +28,7 @@ export default ts.config(
   },
   {
     files: ['scripts/**', '*.js'],
-    languageOptions: { globals: { ...globals.node, document: 'readonly', localStorage: 'readonly' } },
+    languageOptions: { globals: { ...globals.node, document: 'readonly', localStorage: 'readonly', indexedDB: 'readonly' } },
   },
   {
     files: ['**/*.ts'],

@@ -1,5 +1,5 @@
 import { devices } from '@playwright/test'
-import { expect, nothingWaits, signIn, test } from './test/test.ts'
+import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
 
 test.use({
   ...devices['Pixel 7'],
@@ -70,4 +70,33 @@ test('nothing is cut off at the side on a phone, and what is touched in work is 
       .evaluateAll(all => all.filter(b => b.getBoundingClientRect().height < 47.5).map(b => b.textContent))
     expect(small, path).toEqual([])
   }
+})
+
+test('two fingers enlarge the photo and one shifts it; marks stay where they were put', async ({ page }) => {
+  await signIn(page, 'Jon Tarrow')
+  await page.goto(`${await newJob(page, '2231-6001')}/descent`)
+  await page.getByRole('button', { name: /^Photo/ }).tap()
+  const stage = page.locator('[data-stage]')
+  await expect(stage.locator('img')).toHaveJSProperty('complete', true)
+  const box = (await stage.boundingBox())!
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.touchscreen.tap(x, y)
+  const fingers = await page.context().newCDPSession(page)
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', ...points: [number, number][]) =>
+    fingers.send('Input.dispatchTouchEvent', { type, touchPoints: points.map(([x, y], id) => ({ x, y, id })) })
+  await touch('touchStart', [x - 30, y], [x + 30, y])
+  for (const far of [40, 60, 80, 100]) await touch('touchMove', [x - far, y], [x + far, y])
+  await touch('touchEnd')
+  await expect(page.getByRole('button', { name: 'Whole photo' })).toBeVisible()
+  await expect.poll(async () => (await stage.boundingBox())!.width).toBeGreaterThan(box.width * 2)
+  const before = (await stage.boundingBox())!
+  await touch('touchStart', [x, y - 70])
+  for (const far of [20, 40, 60]) await touch('touchMove', [x - far, y - 70])
+  await touch('touchEnd')
+  await expect.poll(async () => (await stage.boundingBox())!.x).toBeLessThan(before.x - 20)
+  await expect(page.getByRole('button', { name: /^Marked fastener/ })).toHaveCount(1)
+  await page.getByRole('button', { name: 'Whole photo' }).click()
+  await expect(page.getByRole('button', { name: 'Whole photo' })).toBeHidden()
+  const mark = (await page.locator('[data-mark] .shape').first().boundingBox())!
+  expect(Math.abs(mark.x + mark.width / 2 - x)).toBeLessThan(3)
 })

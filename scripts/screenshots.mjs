@@ -45,6 +45,21 @@ const views = {
     await page.getByLabel('Rating plate').fill('FL-84 2231-0500')
     await page.getByText('a new unit').waitFor()
   },
+  async intake() {
+    await page.goto(`${base}/jobs/${await job('hums at the lid')}/intake`)
+    await page.getByText('hinge cover').waitFor()
+  },
+  async labels() {
+    await page.goto(`${base}/jobs/${await job('Trips the breaker')}/labels`)
+    await page.getByRole('button', { name: /^connectors/ }).click()
+    await page.getByRole('button', { name: /^parts/ }).click()
+    await page.getByRole('img', { name: /^Sheet/ }).waitFor()
+  },
+  async tray() {
+    await page.goto(`${base}/jobs/${await job('Trips the breaker')}/descent`)
+    await page.getByLabel('Quick line').fill('4x T20x16 drawer housing @A2; plug white 2w brown/blue')
+    await page.getByText('Put it into').waitFor()
+  },
   async descent() {
     await page.goto(`${base}/jobs/${await job('Trips the breaker')}/descent`)
     await page.getByRole('button', { name: 'Photo', exact: false }).first().click()
@@ -54,15 +69,24 @@ const views = {
     const tap = (x, y) => page.mouse.click(box.x + box.width * x, box.y + box.height * y)
     // where the things of this scene are on the average photo
     const at = (x, y) => tap(0.5 + (x - 0.5) * 1.09, 0.5 + (y - 0.5) * 1.09)
+    await page.keyboard.press('4')
+    const spots = [
+      [0.745, 0.19],
+      [0.63, 0.215],
+      [0.53, 0.14],
+    ].map(([x, y]) => [box.x + box.width * x, box.y + box.height * y])
+    await page.mouse.move(...spots[0])
+    await page.mouse.down()
+    for (const spot of spots.slice(1)) await page.mouse.move(...spot, { steps: 8 })
+    await page.mouse.up()
     await page.keyboard.press('3')
     await at(0.83, 0.69)
     await page.keyboard.press('1')
     await at(0.887, 0.31)
-    await page
-      .getByRole('group', { name: 'What is known of it' })
-      .getByRole('button', { name: /drive$/ })
-      .click()
-    await page.getByRole('button', { name: '8 mm', exact: true }).click()
+    await page.keyboard.press('/')
+    await page.keyboard.type('8 mm x14')
+    await page.keyboard.press('Enter')
+    await page.keyboard.press('Escape')
   },
   async return() {
     await page.goto(`${base}/jobs/${await job('counterweight')}/return`)
@@ -89,6 +113,9 @@ if (values.only !== 'sign-in')
   await context.request.post(`${base}/api/session`, { data: { login: 'jon', password: 'take-it-apart' } })
 const wanted = values.only ? values.only.split(',') : Object.keys(views).filter(v => v !== 'sign-in')
 for (const name of wanted) {
+  // Each picture begins with nothing in hand.
+  await page.goto(`${base}/icon.svg`)
+  await page.evaluate(() => new Promise(done => (indexedDB.deleteDatabase('dialytica').onsuccess = done)))
   await views[name]()
   await settled()
   await page.waitForTimeout(300)

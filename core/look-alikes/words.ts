@@ -1,5 +1,6 @@
-import { connectorName } from '../items/connector.ts'
+import type { Connector } from '../items/connector.ts'
 import { fastenerName } from '../items/fastener.ts'
+import { join } from '../text/words.ts'
 import { distance } from '../tray/cells.ts'
 import type { LookAlike } from './find.ts'
 import type { Lot } from './lot.ts'
@@ -11,8 +12,11 @@ export interface Warning {
   act: string
 }
 
+/** A plug as short as it is told from others: by its label, else by colour and ways. */
+const plugName = ({ label, housing, ways }: Connector): string =>
+  label ?? join(' ', housing, ways && `${ways}-way`, 'plug')
 const name = ({ fastener, connector, place }: Lot): string => {
-  const thing = fastener ? fastenerName(fastener) : connectorName(connector ?? {})
+  const thing = fastener ? fastenerName(fastener) : plugName(connector ?? {})
   return place && (thing === 'screw' || thing === 'plug') ? `${thing}, ${place}` : thing
 }
 const where = (lot: Lot): string => (lot.cell ? `in ${lot.cell}` : `of step ${lot.stepNumber}`)

@@ -72,7 +72,7 @@ function leave(): void {
   if (open.value) open.value = null
   else box.value?.blur()
 }
-defineExpose({ focus: () => box.value?.focus() })
+defineExpose({ focus: () => box.value?.focus(), blur: () => box.value?.blur() })
 </script>
 
 <template>

@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { cellsOf, fastenerName, trayOf, type OpenDebt, type Step, type TraySize } from '@dialytica/core'
+import {
+  cellsOf,
+  fastenerName,
+  glyphOf,
+  subject,
+  trayOf,
+  type OpenDebt,
+  type Step,
+  type TraySize,
+} from '@dialytica/core'
 import { computed } from 'vue'
 import Glyph from './Glyph.vue'
 
@@ -25,13 +34,10 @@ const cells = computed(() => {
     const inHand = props.step?.moves.filter(m => m.cell === cell) ?? []
     const count = debts.reduce((n, d) => n + d.owes, 0) + inHand.reduce((n, m) => n + ('count' in m ? m.count : 1), 0)
     const fresh = inHand.map(m =>
-      'fastener' in m ? fastenerName(m.fastener) : 'clip' in m ? (m.clip.type ?? 'clip') : 'part',
+      'fastener' in m ? fastenerName(m.fastener) : 'clip' in m ? (m.clip.type ?? 'clip') : subject(m),
     )
     const words = [...debts.map(d => d.label.replace(/,.*/, '').replace(/^\S+ /, '')), ...fresh]
-    const glyph =
-      debts[0]?.item ??
-      (inHand[0] &&
-        ('clip' in inHand[0] ? ('clip' as const) : 'part' in inHand[0] ? ('part' as const) : ('fastener' as const)))
+    const glyph = debts[0]?.item ?? (inHand[0] && glyphOf(inHand[0]))
     return { cell, count, words: words.join(', '), glyph }
   })
 })
@@ -84,7 +90,7 @@ const said = (c: { cell: string; count: number; words: string }) =>
   grid-template-rows: auto auto 1fr;
   justify-items: start;
   align-content: start;
-  min-height: 54px;
+  min-height: 50px;
   padding: 3px 5px;
   border: 1px solid var(--soft);
   border-radius: 3px;

@@ -127,7 +127,6 @@ h2 {
     border: 0;
     border-top: 2px solid var(--rule);
     flex: none;
-    padding-bottom: 110px;
   }
 }
 </style>

@@ -2,7 +2,9 @@ import 'fake-indexeddb/auto'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { JobEvent } from '@dialytica/core'
 import { local } from '../data/local.ts'
+import { lookForRoom, roomLeft } from '../data/room.ts'
 import { useOutbox } from '../stores/outbox.ts'
 import { useSession } from '../stores/session.ts'
 import { id, routerAt } from '../test/job-at-hand.ts'
@@ -51,6 +53,42 @@ describe('what waits', () => {
     const wrapper = await strip(401)
     expect(wrapper.text()).toMatch(/session has ended.*1 photo waits/s)
     expect(decodeURIComponent(wrapper.get('a').attributes('href')!)).toMatch(/sign-in\?to=\/jobs\/.*descent$/)
+  })
+  it('says how far it is when much goes up', async () => {
+    for (let i = 0; i < 6; i++)
+      await local.photos.put({ hash: String(i).repeat(64), blob: new Blob(['x']), bytes: 4e6 })
+    let sent = 0
+    let goOn = () => {}
+    const held = new Promise<void>(done => (goOn = done))
+    vi.stubGlobal('fetch', async () => {
+      if ((sent += 1) > 3) await held
+      return Response.json({})
+    })
+    const flushed = useOutbox().flush()
+    const wrapper = mount(WaitingStrip, { global: { plugins: [await routerAt('descent')] } })
+    await vi.waitFor(() => expect(wrapper.text()).toContain('Going up: 3 of 7, 12.0 MB left'))
+    expect(wrapper.get('progress').attributes()).toMatchObject({ value: '3', max: '7' })
+    goOn()
+    await flushed
+    await flushPromises()
+    expect(wrapper.find('[role=status]').exists()).toBe(false)
+  })
+  it('says that room runs out before it is out, and what cannot be kept when it is', async () => {
+    await local.photos.clear()
+    vi.stubGlobal('navigator', { storage: { estimate: async () => ({ quota: 1e9, usage: 1e9 - 37e6 }) } })
+    await lookForRoom()
+    const wrapper = await strip(200)
+    expect(wrapper.text()).toContain('about 12 more photos')
+    const event = { id: id(7), job: id(8), actor: id(1), kind: 'note-added' } as unknown as JobEvent
+    const full = vi.spyOn(local.events, 'add').mockRejectedValue(new DOMException('full', 'QuotaExceededError'))
+    await useOutbox().keep(event)
+    await flushPromises()
+    expect(wrapper.text()).toContain('This device is full. 1 act cannot be kept here')
+    full.mockRestore()
+    await useOutbox().flush()
+    expect(await local.events.count()).toBe(0)
+    vi.unstubAllGlobals()
+    roomLeft.value = null
   })
   it('says why a photo was not taken in, and lets it go', async () => {
     const wrapper = await strip(415)

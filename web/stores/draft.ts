@@ -221,6 +221,8 @@ export const useDraft = defineStore('draft', () => {
     const refusal = job.record('step-struck', { step: recorded.id, reason: 'taken back' })
     if (refusal) return refusal.message
     takeUp({ step: { ...content(recorded), id: v4() }, move: recorded.moves.at(-1)?.id ?? null })
+    // Taken back once more the hand is empty, and then the step before comes up: to any depth.
+    past.value = [{ step: emptyStep(recorded.zone), move: null }]
     keep()
     return null
   }

@@ -51,6 +51,7 @@ class Stream {
   static CLOSED = 2
   readyState = 1
   close() {}
+  addEventListener() {}
 }
 
 let server: Server

@@ -10,6 +10,7 @@ import {
   type Mark,
   type Move,
 } from '@dialytica/core'
+import { useMediaQuery } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { takePhoto } from '../data/take-photo.ts'
@@ -51,6 +52,8 @@ const router = useRouter()
 const busy = ref(false)
 const problem = ref('')
 const zoning = ref(false)
+/** On a narrow screen the photos stand over the line, so that the strong action keeps its room. */
+const narrow = useMediaQuery('(max-width: 1000px)')
 /** A second device is let in by a code on the screen. */
 const inviting = ref(false)
 const mayInvite = computed(() => !useSession().person?.joined)
@@ -221,8 +224,13 @@ const back = () => {
   const here = looked.value ? order.indexOf(looked.value.id) : order.size
   if (here > 0) void router.replace({ query: { step: order.get(here - 1) } })
 }
+/** The pedal ends a step and frees the keys from the line; Enter in the line ends it and leaves the hands on the line. */
 const forth = () => {
-  if (!looked.value) return void stepDown()
+  if (!looked.value) {
+    stepDown()
+    if (!problem.value) quick.value?.blur()
+    return
+  }
   const next = job.state.order.get(job.state.order.indexOf(looked.value.id) + 1)
   void router.replace({ query: next ? { step: next } : {} })
 }
@@ -269,7 +277,7 @@ useKeys({
       />
       <div v-if="!fixed" class="hints">
         <AlikeNote
-          v-for="w in alikes.ofPlugs.slice(0, 1)"
+          v-for="w in narrow ? [] : alikes.ofPlugs.slice(0, 1)"
           :key="w.pair.a.id + w.pair.b.id"
           :head="w.head"
           :why="w.why"
@@ -356,6 +364,26 @@ useKeys({
         />
       </template>
       <template v-else>
+        <PhotoStrip
+          v-if="draft.step.photos.length && !zoning && narrow"
+          :photos="draft.step.photos"
+          :shown="draft.photo"
+          :held="draft.step.marks.some(m => m.photo === draft.photo) || draft.closeUps.length > 0"
+          :framing="framing"
+          :fixed="readOnly"
+          @show="draft.photo = $event"
+          @clearer="clearer"
+          @close-up="framing = !framing"
+          @drop="draft.photo && draft.removePhoto(draft.photo)"
+        />
+        <AlikeNote
+          v-for="w in narrow ? [...alikes.ofTray, ...alikes.ofPlugs].slice(0, 1) : []"
+          :key="w.pair.a.id + w.pair.b.id"
+          :head="w.head"
+          :why="w.why"
+          :act="w.cell ? `Put it into ${w.cell} instead.` : w.act"
+          :danger="w.pair.danger"
+        />
         <GlyphBar v-if="!readOnly" :glyph="draft.glyph" @pick="pick" />
         <p v-if="draft.amends || draft.before" class="mode" role="status">
           {{ draft.amends ? `Step ${number} is written anew.` : `This step goes before step ${number}.` }}
@@ -399,7 +427,7 @@ useKeys({
           <button class="btn" type="button" aria-label="Undo (U)" @click="undo">Undo <kbd>U</kbd></button>
         </div>
         <PhotoStrip
-          v-if="draft.step.photos.length && !zoning"
+          v-if="draft.step.photos.length && !zoning && !narrow"
           :photos="draft.step.photos"
           :shown="draft.photo"
           :held="draft.step.marks.some(m => m.photo === draft.photo) || draft.closeUps.length > 0"
@@ -474,6 +502,7 @@ useKeys({
   background: var(--sheet);
   padding: 6px 14px 8px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 6px;
   align-content: start;
   min-height: 222px;
@@ -524,9 +553,7 @@ useKeys({
     flex: 0 0 72px;
   }
   .left {
-    flex: none;
-    border: 0;
-    overflow: visible;
+    display: contents;
   }
   .photo {
     flex: 0 0 min(62.5vw, 46vh);
@@ -543,7 +570,9 @@ useKeys({
     order: 3;
   }
   .hints {
-    display: none;
+    order: 5;
+    flex: none;
+    padding: 0 14px 20px;
   }
   .tray {
     order: 4;
@@ -551,7 +580,7 @@ useKeys({
   .act {
     position: sticky;
     bottom: 0;
-    order: 5;
+    order: 6;
     margin-top: auto;
     padding: 8px;
     flex-direction: row;
