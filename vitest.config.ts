@@ -10,9 +10,13 @@ export default defineConfig({
           name: 'core',
           include: ['core/**/*.test.ts', 'demo/**/*.test.ts'],
           environment: 'node',
+          testTimeout: 120_000,
         },
       },
-      { plugins: [vue()], test: { name: 'web', include: ['web/**/*.test.ts'], environment: 'happy-dom' } },
+      {
+        plugins: [vue()],
+        test: { name: 'web', include: ['web/**/*.test.ts'], environment: 'happy-dom', testTimeout: 120_000 },
+      },
       {
         test: {
           name: 'api',

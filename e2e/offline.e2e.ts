@@ -6,13 +6,12 @@ import { expect, newJob, nothingWaits, off, signIn, tapPhoto, test } from './tes
 
 const step = (page: Page, n: number) =>
   expect(page.getByRole('heading', { name: `Descent, step ${n}`, exact: true })).toBeAttached()
-/** The application is on this device and answers from it. */
-const atHand = (page: Page) =>
-  page.evaluate(async () => {
-    await navigator.serviceWorker.ready
-    while (!navigator.serviceWorker.controller)
-      await new Promise(done => navigator.serviceWorker.addEventListener('controllerchange', done, { once: true }))
-  })
+/** The application is on this device, and what is opened from now on is answered from it. */
+async function atHand(page: Page): Promise<void> {
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+  await page.reload()
+  await expect.poll(() => page.evaluate(() => Boolean(navigator.serviceWorker.controller))).toBe(true)
+}
 /** A browser with a profile of its own on disk, to be closed and opened again. */
 async function device(baseURL: string) {
   const folder = await mkdtemp(join(tmpdir(), 'dialytica-browser-'))
@@ -50,6 +49,7 @@ test('intake to the last step of the descent: no server from its first step on, 
   await step(page, 2)
   await nothingWaits(page)
   await atHand(page)
+  await step(page, 2)
   const path = new URL(page.url()).pathname
   await server.kill()
 
@@ -119,6 +119,7 @@ test('two devices on one job while one of them has no server: both see all of it
     await step(page, 1)
   }
   await atHand(jon)
+  await step(jon, 1)
   await jon.context().setOffline(true)
   await jon.reload()
   await step(jon, 1)

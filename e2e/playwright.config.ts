@@ -28,6 +28,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: '/usr/bin/chromium', args: flags },
     actionTimeout: 20_000,
+    navigationTimeout: 60_000,
     trace: 'off',
   },
 })

@@ -30,7 +30,7 @@ const isShown = computed(
 </script>
 
 <template>
-  <aside v-if="isShown" class="strip" :class="{ bad: outbox.refused.length || outbox.unkept.length }" role="status">
+  <div v-if="isShown" class="strip" :class="{ bad: outbox.refused.length || outbox.unkept.length }" role="status">
     <p v-if="outbox.signedOut">
       <b>Your session has ended.</b>
       {{ outbox.waiting ? waits : 'Nothing is lost' }}:
@@ -69,7 +69,7 @@ const isShown = computed(
         <button class="btn" type="button" @click="outbox.drop(e.id)">Let it go</button>
       </li>
     </ul>
-  </aside>
+  </div>
 </template>
 
 <style scoped>

@@ -6,14 +6,11 @@ import { useRouter } from 'vue-router'
 import { v4 } from 'uuid'
 import type { Model, Unit } from '../data/shapes.ts'
 import { squareCodes } from '../data/square-code.ts'
-import { takePhoto } from '../data/take-photo.ts'
-import { usePhotoUrl } from '../data/photo-url.ts'
-import { readCode } from '../devices/read-code.ts'
 import { simulatedCamera } from '../devices/simulated-camera.ts'
 import { scan } from '../devices/simulated-scanner.ts'
-import CameraPanel from '../parts/CameraPanel.vue'
 import Cutaway from '../parts/Cutaway.vue'
 import PlateEntry from '../parts/PlateEntry.vue'
+import PlatePhoto from '../parts/PlatePhoto.vue'
 import ShopHead from '../parts/ShopHead.vue'
 import { useJob } from '../stores/job.ts'
 import { useMachines } from '../stores/machines.ts'
@@ -54,38 +51,21 @@ function read(): void {
 }
 
 const photo = ref<Photo | null>(null)
-const picture = usePhotoUrl(() => photo.value?.hash, 'stage')
-const looking = ref(false)
-const seen = ref('')
-/** A photo of the plate is kept with the job; where a code is printed on it, that is read, else it is typed from the picture. */
-async function keep(blob: Blob | Promise<Blob>): Promise<void> {
-  looking.value = true
-  problem.value = ''
-  seen.value = ''
-  try {
-    const bytes = await blob
-    photo.value = await takePhoto(bytes)
-    const text = await readCode(bytes)
-    if (text) plate.value = text
-    seen.value = text ? 'Read from the code on the plate: compare.' : 'No code is seen on it: type what it says.'
-  } catch (error) {
-    problem.value = (error as Error).message
-  }
-  looking.value = false
-}
-async function simulate(): Promise<void> {
-  const unit = free.value.find(u => plateOf(u) === scan(free.value.map(plateOf)))
+/** The plate of one of those machines, as the simulated camera sees it. */
+function simulated(): Promise<Blob> | null {
+  const text = scan(free.value.map(plateOf))
+  const unit = free.value.find(u => plateOf(u) === text)
   const of = machines.models.find(m => m.id === unit?.modelId)
-  if (!unit || !of)
-    return void (problem.value = 'The simulated camera has no plate before it: choose a file, or type it.')
-  const shown = {
-    maker: of.maker,
-    model: of.code,
-    serial: unit.serial,
-    made: unit.made,
-    code: (await squareCodes())(plateOf(unit)),
-  }
-  await keep(simulatedCamera.take({ family: of.family, away: [], taken: 0, plate: shown }))
+  if (!unit || !of) return null
+  const { serial, made } = unit
+  return squareCodes().then(draw =>
+    simulatedCamera.take({
+      family: of.family,
+      away: [],
+      taken: 0,
+      plate: { maker: of.maker, model: of.code, serial, made, code: draw(plateOf(unit)) },
+    }),
+  )
 }
 
 /** What is still missing, in words; null when the machine can come in. */
@@ -189,21 +169,7 @@ async function comeIn(): Promise<void> {
         <button class="btn go big" type="submit" :disabled="busy">Open the machine</button>
       </form>
       <div class="machine">
-        <section class="shot" aria-label="Photo of the plate">
-          <img v-if="picture" :src="picture" alt="The rating plate" />
-          <CameraPanel
-            v-else
-            :busy="looking"
-            problem=""
-            ask="Photograph the rating plate."
-            @simulate="simulate"
-            @taken="keep"
-          />
-        </section>
-        <p v-if="photo" class="seen">
-          <span role="status">{{ seen }}</span>
-          <button class="btn" type="button" @click="photo = null">Another photo</button>
-        </p>
+        <PlatePhoto v-model="photo" :simulated="simulated" @read="plate = $event" />
         <div class="drawing"><Cutaway :family="shownFamily" large /></div>
       </div>
     </main>
@@ -269,25 +235,6 @@ form .big {
   min-height: 0;
   display: grid;
   grid-template-rows: minmax(0, 1fr) auto minmax(0, 1fr);
-}
-.shot {
-  position: relative;
-  min-height: 220px;
-  background: #15191a;
-}
-.shot img {
-  display: block;
-  width: 100%;
-  height: 100%;
-  object-fit: contain;
-}
-.seen {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 12px;
-  padding: 6px 16px;
-  background: var(--sheet);
 }
 .drawing {
   padding: 16px;

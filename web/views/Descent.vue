@@ -1,26 +1,12 @@
 <script setup lang="ts">
-import {
-  gaps,
-  glyphFor,
-  owedByZone,
-  waypointName,
-  zoneTitle,
-  type Gap,
-  type Glyph as GlyphKind,
-  type Mark,
-  type Move,
-} from '@dialytica/core'
+import { gaps, glyphFor, owedByZone, type Gap, type Glyph as GlyphKind, type Move, type Point } from '@dialytica/core'
 import { useMediaQuery } from '@vueuse/core'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { takePhoto } from '../data/take-photo.ts'
-import { viewOf } from '../devices/away.ts'
 import { useKeys } from '../devices/keys.ts'
-import { simulatedCamera } from '../devices/simulated-camera.ts'
 import { done as chime } from '../devices/signals.ts'
 import AlikeNote from '../parts/AlikeNote.vue'
 import CameraPanel from '../parts/CameraPanel.vue'
-import Cutaway from '../parts/Cutaway.vue'
 import EarlierStep from '../parts/EarlierStep.vue'
 import InvitePanel from '../parts/InvitePanel.vue'
 import GlyphBar from '../parts/GlyphBar.vue'
@@ -34,14 +20,18 @@ import { withValue } from '../parts/moves/values.ts'
 import PhotoStage from '../parts/PhotoStage.vue'
 import PhotoStrip from '../parts/PhotoStrip.vue'
 import QuickLine from '../parts/QuickLine.vue'
-import type { ShownMark } from '../parts/stage/shown-mark.ts'
+import { stepMarks } from '../parts/stage/step-marks.ts'
 import StandsHere from '../parts/StandsHere.vue'
+import StepPhotos from '../parts/StepPhotos.vue'
 import TraySide from '../parts/TraySide.vue'
 import WorthFilling from '../parts/WorthFilling.vue'
+import ZoneChoice from '../parts/ZoneChoice.vue'
 import { useAlikes } from '../stores/alikes.ts'
 import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
+import { useHeldMark } from './descent/held-mark.ts'
+import { useShots } from './descent/shots.ts'
 
 /** The way down: photo first or line first, taps on the photo, what is known of it, done. */
 const job = useJob()
@@ -49,7 +39,6 @@ const draft = useDraft()
 const alikes = useAlikes()
 const route = useRoute()
 const router = useRouter()
-const busy = ref(false)
 const problem = ref('')
 const zoning = ref(false)
 /** On a narrow screen the photos stand over the line, so that the strong action keeps its room. */
@@ -87,115 +76,31 @@ watch(looked, () => {
   zoning.value = false
   lookedPhoto.value = null
 })
-/** Whoever opens the machine by a key goes on by keys. */
-watch(zoning, async open => {
-  await nextTick()
-  if (open) document.querySelector<SVGElement>('[role=radio][tabindex="0"]')?.focus()
-})
-
-/** The mark that was taken up, and the point of its path. */
-const held = ref<{ id: string; point: number } | null>(null)
-const heldMark = computed<Mark | undefined>(() =>
-  fixed.value ? undefined : draft.step.marks.find(m => m.id === held.value?.id && m.photo === draft.photo),
+const hand = useHeldMark(fixed)
+const shots = useShots(fixed)
+const marks = computed(() =>
+  stepMarks(shownStep.value, looked.value ? undefined : draft.move?.id, hand.mark.value ? hand.held.value : null),
 )
-const heldBy = computed(() => {
-  const move = draft.step.moves.find(m => m.id === heldMark.value?.move)
-  return move?.kind === 'unroute' ? move.route.waypoints[held.value!.point]?.by : undefined
-})
-/** What a line must keep on its way: its slack, and what it stays clear of. */
-const roomOf = (move: Move | undefined) =>
-  move?.kind === 'unroute'
-    ? [
-        move.route.slack && `slack ${move.route.slack}`,
-        move.route.keepClear?.length && `clear of ${move.route.keepClear.join(', ')}`,
-      ]
-        .filter(Boolean)
-        .join('; ') || undefined
-    : undefined
-const marks = computed<ShownMark[]>(() => {
-  const inCell = new Map<string, number>()
-  return shownStep.value.marks.map(m => {
-    const move = shownStep.value.moves.find(v => v.id === m.move)
-    const n = (inCell.get(m.move ?? '') ?? 0) + 1
-    inCell.set(m.move ?? '', n)
-    const label = move?.cell ? `${move.cell}·${n}` : move?.kind === 'unplug' ? move.connector.label : roomOf(move)
-    const points =
-      move?.kind === 'unroute'
-        ? move.route.waypoints.map(w => (w.of || w.by !== 'retainer' ? waypointName(w) : ''))
-        : undefined
-    const chosen = heldMark.value?.id === m.id
-    return { ...m, label, points, now: !looked.value && m.move === draft.move?.id, chosen, point: held.value?.point }
-  })
-})
-
-async function keep(blob: Promise<Blob> | Blob): Promise<void> {
-  busy.value = true
-  problem.value = ''
-  try {
-    const taken = await takePhoto(await blob)
-    const region = framed.value
-    if (replacing.value) draft.clearer(taken)
-    else draft.addPhoto(region ? { ...taken, closeUpOf: region } : taken)
-    replacing.value = false
-    framed.value = null
-  } catch (error) {
-    problem.value = (error as Error).message
-  } finally {
-    busy.value = false
-  }
-}
-function simulate(): void {
-  if (fixed.value || busy.value) return
-  const view = viewOf(job.state, job.family, draft.step.zone, draft.step)
-  void keep(simulatedCamera.take({ ...view, ...(framed.value && { region: framed.value }) }))
-}
-/** A clearer photo takes the place of the one on the stage; a close-up shows a region of it. */
-const replacing = ref(false)
-const framing = ref(false)
-const framed = ref<{ photo: string; x: number; y: number; width: number; height: number } | null>(null)
-function clearer(): void {
-  replacing.value = true
-  simulate()
-}
-function frame(region: { x: number; y: number; width: number; height: number }): void {
-  framing.value = false
-  if (!draft.photo || region.width < 0.02 || region.height < 0.02) return
-  framed.value = { photo: draft.photo, ...region }
-  simulate()
-}
 
 function pick(kind: GlyphKind): void {
   if (fixed.value) return
-  if (heldMark.value && heldMark.value.glyph !== 'line' && kind !== 'line') {
-    draft.retype(heldMark.value.id, kind)
-    return
-  }
+  if (hand.retype(kind)) return
   draft.glyph = kind
   if (kind === 'posture' || !photo.value) draft.beginMove(kind)
 }
 function stepDown(): void {
   if (looked.value) return void router.replace({ query: {} })
-  if (readOnly.value || busy.value) return
-  held.value = null
+  if (readOnly.value || shots.busy.value) return
+  hand.leave()
   problem.value = draft.record() ?? ''
   if (!problem.value) chime()
 }
 function tapMark(id: string, point: number): void {
-  if (looked.value) return
-  const mark = draft.step.marks.find(m => m.id === id)
-  draft.choose(mark?.move ?? null)
-  held.value = { id, point }
+  if (!looked.value) hand.take(id, point)
 }
-function tapAt(point: { x: number; y: number }): void {
-  held.value = null
+function tapAt(point: Point): void {
+  hand.leave()
   draft.tapAt(point)
-}
-function takeAway(): void {
-  const mark = heldMark.value
-  if (!mark) return
-  if (mark.glyph === 'line' && mark.path.length > 1) draft.removePoint(mark.id, held.value!.point)
-  else draft.removeMark(mark.id)
-  held.value = null
 }
 function count(by: number): void {
   const move = draft.move
@@ -237,20 +142,20 @@ const forth = () => {
 function escape(): void {
   if (zoning.value) zoning.value = false
   else if (inviting.value) inviting.value = false
-  else if (held.value) held.value = null
-  else if (framing.value) framing.value = false
+  else if (hand.held.value) hand.leave()
+  else if (shots.framing.value) shots.framing.value = false
   else if (looked.value) void router.replace({ query: {} })
 }
 const quick = ref<InstanceType<typeof QuickLine> | null>(null)
 useKeys({
-  p: simulate,
+  p: shots.simulate,
   '/': () => quick.value?.focus(),
   ' ': forth,
   PageDown: forth,
   PageUp: back,
   u: undo,
-  Delete: takeAway,
-  Backspace: takeAway,
+  Delete: hand.remove,
+  Backspace: hand.remove,
   '+': () => count(1),
   '-': () => count(-1),
   z: () => (zoning.value = !zoning.value),
@@ -288,58 +193,46 @@ useKeys({
       </div>
     </div>
     <section class="photo" aria-label="Photo of this step">
-      <div v-if="zoning" class="choosing">
-        <Cutaway
-          :family="job.family"
-          :zone="draft.step.zone"
-          :open="job.standing.open"
-          choose
-          large
-          @choose="draft.setZone"
-        />
-        <button class="btn go" type="button" @click="zoning = false">
-          Here: {{ draft.step.zone ? zoneTitle(job.family, draft.step.zone) : 'touch the machine' }}
-        </button>
-      </div>
+      <ZoneChoice v-if="zoning" @leave="zoning = false" />
       <InvitePanel v-else-if="inviting" @leave="inviting = false" />
       <template v-else>
         <PhotoStage
           :photo="photo"
           :marks="marks"
           :glyph="fixed ? undefined : draft.glyph"
-          :framing="framing"
+          :framing="shots.framing.value"
           :close-ups="looked ? [] : draft.closeUps"
           mark-as="Marked"
           @tap="tapAt"
           @stroke="draft.drawAlong"
-          @frame="frame"
+          @frame="shots.frame"
           @mark="tapMark"
           @drag="(id, index, point) => draft.shiftMark(id, point, index)"
           @close-up="draft.photo = $event"
         >
           <CameraPanel
             v-if="!fixed"
-            :busy="busy"
-            :problem="problem"
+            :busy="shots.busy.value"
+            :problem="shots.problem.value"
             :may-invite="mayInvite"
-            @simulate="simulate"
-            @taken="keep"
+            @simulate="shots.simulate"
+            @taken="shots.keep"
             @invite="inviting = true"
           />
           <p v-else class="nothing">
             {{ looked ? 'No photo was taken of this step.' : 'Nothing is being recorded here.' }}
           </p>
         </PhotoStage>
-        <p v-if="framing" class="framing">Draw a frame round what the close-up shows.</p>
+        <p v-if="shots.framing.value" class="framing">Draw a frame round what the close-up shows.</p>
         <MarkBar
-          v-if="heldMark"
-          :mark="heldMark"
-          :point="held!.point"
-          :by="heldBy"
-          @retype="draft.retype(heldMark.id, $event)"
-          @pass="draft.pass(held!.point, $event)"
-          @remove="takeAway"
-          @leave="held = null"
+          v-if="hand.mark.value"
+          :mark="hand.mark.value"
+          :point="hand.held.value!.point"
+          :by="hand.by.value"
+          @retype="draft.retype(hand.mark.value.id, $event)"
+          @pass="draft.pass(hand.held.value!.point, $event)"
+          @remove="hand.remove"
+          @leave="hand.leave"
         />
       </template>
     </section>
@@ -364,17 +257,12 @@ useKeys({
         />
       </template>
       <template v-else>
-        <PhotoStrip
-          v-if="draft.step.photos.length && !zoning && narrow"
-          :photos="draft.step.photos"
-          :shown="draft.photo"
-          :held="draft.step.marks.some(m => m.photo === draft.photo) || draft.closeUps.length > 0"
-          :framing="framing"
+        <StepPhotos
+          v-if="!zoning && narrow"
+          :framing="shots.framing.value"
           :fixed="readOnly"
-          @show="draft.photo = $event"
-          @clearer="clearer"
-          @close-up="framing = !framing"
-          @drop="draft.photo && draft.removePhoto(draft.photo)"
+          @clearer="shots.clearer"
+          @close-up="shots.framing.value = !shots.framing.value"
         />
         <AlikeNote
           v-for="w in narrow ? [...alikes.ofTray, ...alikes.ofPlugs].slice(0, 1) : []"
@@ -412,7 +300,9 @@ useKeys({
           @asked="ask = undefined"
         />
         <QuickLine v-if="!readOnly" ref="quick" @done="stepDown" />
-        <p v-if="problem && photo" class="note danger" role="alert">{{ problem }}</p>
+        <p v-if="problem || (photo && shots.problem.value)" class="note danger" role="alert">
+          {{ problem || shots.problem.value }}
+        </p>
       </template>
     </section>
     <div class="act">
@@ -421,22 +311,23 @@ useKeys({
       </button>
       <template v-else-if="!readOnly">
         <div class="two">
-          <button v-if="photo && !zoning" class="btn" type="button" :disabled="busy" @click="simulate">
+          <button
+            v-if="photo && !zoning"
+            class="btn"
+            type="button"
+            :disabled="shots.busy.value"
+            @click="shots.simulate"
+          >
             Photo <kbd>P</kbd>
           </button>
           <button class="btn" type="button" aria-label="Undo (U)" @click="undo">Undo <kbd>U</kbd></button>
         </div>
-        <PhotoStrip
-          v-if="draft.step.photos.length && !zoning && !narrow"
-          :photos="draft.step.photos"
-          :shown="draft.photo"
-          :held="draft.step.marks.some(m => m.photo === draft.photo) || draft.closeUps.length > 0"
-          :framing="framing"
+        <StepPhotos
+          v-if="!zoning && !narrow"
+          :framing="shots.framing.value"
           :fixed="readOnly"
-          @show="draft.photo = $event"
-          @clearer="clearer"
-          @close-up="framing = !framing"
-          @drop="draft.photo && draft.removePhoto(draft.photo)"
+          @clearer="shots.clearer"
+          @close-up="shots.framing.value = !shots.framing.value"
         />
         <button class="btn go big" type="button" @click="stepDown">
           {{ draft.amends ? 'Amend' : 'Step down' }} <kbd>Space</kbd>
@@ -472,15 +363,6 @@ useKeys({
   position: relative;
   min-height: 0;
   background: #15191a;
-}
-.choosing {
-  position: absolute;
-  inset: 0;
-  display: grid;
-  grid-template-rows: minmax(0, 1fr) auto;
-  gap: 8px;
-  padding: 12px;
-  background: var(--ground);
 }
 .nothing {
   padding: 24px;
@@ -558,11 +440,8 @@ useKeys({
   .photo {
     flex: 0 0 min(62.5vw, 46vh);
   }
-  .choosing {
-    position: relative;
-    min-height: 420px;
-  }
-  .photo:has(.choosing) {
+  .photo:has(.choosing),
+  .photo:has(.invite) {
     flex: 0 0 440px;
   }
   .line {

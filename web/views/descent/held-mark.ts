@@ -1,0 +1,35 @@
+import type { Glyph, Mark } from '@dialytica/core'
+import { computed, ref, type Ref } from 'vue'
+import { useDraft } from '../../stores/draft.ts'
+
+/** The mark of the step in hand that was taken up, and the point of its path: to be moved, retyped, taken away. */
+export function useHeldMark(fixed: Ref<boolean>) {
+  const draft = useDraft()
+  const held = ref<{ id: string; point: number } | null>(null)
+  const mark = computed<Mark | undefined>(() =>
+    fixed.value ? undefined : draft.step.marks.find(m => m.id === held.value?.id && m.photo === draft.photo),
+  )
+  /** How the line passes the point that was taken up. */
+  const by = computed(() => {
+    const move = draft.step.moves.find(m => m.id === mark.value?.move)
+    return move?.kind === 'unroute' ? move.route.waypoints[held.value!.point]?.by : undefined
+  })
+  const leave = () => void (held.value = null)
+  function take(id: string, point: number): void {
+    draft.choose(draft.step.marks.find(m => m.id === id)?.move ?? null)
+    held.value = { id, point }
+  }
+  /** Tells that it is of another kind; false when there is none that could be. */
+  function retype(kind: Glyph): boolean {
+    if (!mark.value || mark.value.glyph === 'line' || kind === 'line') return false
+    draft.retype(mark.value.id, kind)
+    return true
+  }
+  function remove(): void {
+    if (!mark.value) return
+    if (mark.value.glyph === 'line' && mark.value.path.length > 1) draft.removePoint(mark.value.id, held.value!.point)
+    else draft.removeMark(mark.value.id)
+    leave()
+  }
+  return { held, mark, by, take, retype, remove, leave }
+}
