@@ -16,6 +16,7 @@ import {
 } from './events/entries.ts'
 import { entryWithdrawn, foundBefore, intakeTold } from './events/intake.ts'
 import { jobAbandoned, jobClosed, jobOpened, phaseChanged, trayChosen } from './events/job.ts'
+import { arcDropped, planChosen } from './events/plan.ts'
 import { stepAmended, stepRecorded, stepReopened, stepReordered, stepStruck } from './events/steps.ts'
 
 const all = [
@@ -35,6 +36,8 @@ const all = [
   debtSettled,
   constraintAdded,
   constraintWithdrawn,
+  arcDropped,
+  planChosen,
   readingTaken,
   partCompared,
   checkDone,

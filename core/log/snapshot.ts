@@ -27,6 +27,9 @@ export const toSnapshot = (s: JobState): Snapshot => ({
     owing: s.owing.toArray().sort(),
     entries: sorted(s.entries),
     constraints: sorted(s.constraints),
+    dropped: s.dropped.toArray().sort(),
+    plainMirror: s.plainMirror,
+    plainMirrorAt: s.plainMirrorAt,
     seen: s.seen.toArray().sort(),
   },
 })
@@ -49,6 +52,9 @@ export function fromSnapshot({ state }: Snapshot): JobState {
     owing: Set(s.owing),
     entries: Map(s.entries),
     constraints: Map(s.constraints),
+    dropped: Set(s.dropped ?? []),
+    plainMirror: s.plainMirror ?? false,
+    plainMirrorAt: s.plainMirrorAt ?? '',
     seen: Set(s.seen),
   }
 }

@@ -97,6 +97,11 @@ export interface JobState {
   owed: Record<ItemKind, number>
   entries: Map<string, Entry>
   constraints: Map<string, Entry>
+  /** Names of the arcs of the return that somebody dropped. */
+  dropped: Set<string>
+  /** True when the plain mirror is taken instead of the plan; and the stamp of that word. */
+  plainMirror: boolean
+  plainMirrorAt: string
   /** The tray on the bench, and the stamp of the event that chose it. */
   tray: TraySize
   trayAt: string
@@ -119,6 +124,9 @@ export const blank: JobState = {
   owed: Object.fromEntries(itemKinds.map(k => [k, 0])) as Record<ItemKind, number>,
   entries: Map(),
   constraints: Map(),
+  dropped: Set(),
+  plainMirror: false,
+  plainMirrorAt: '',
   tray: usualTray,
   trayAt: '',
   closing: null,

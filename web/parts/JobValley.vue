@@ -6,7 +6,8 @@ import { useJob } from '../stores/job.ts'
 import Valley from './Valley.vue'
 
 /** The Valley of the open job; its tiles lead to their steps. */
-const props = defineProps<{ at?: { step: string; way: 'down' | 'back' } | undefined }>()
+const props = defineProps<{ at?: { step: string; way: 'down' | 'back' } | undefined; picking?: boolean }>()
+const emit = defineEmits<{ pick: [step: string] }>()
 const job = useJob()
 const router = useRouter()
 const shape = computed(() => profile(job.state, job.plan, props.at))
@@ -26,7 +27,9 @@ function say(id: string, way: 'down' | 'back'): string {
   return first ? describe(way === 'down' ? first : invert(first)) : 'a photo'
 }
 const go = (step: string, way: 'down' | 'back') =>
-  router.push({ path: `/jobs/${job.id}/${way === 'down' ? 'descent' : 'return'}`, query: { step } })
+  props.picking
+    ? emit('pick', step)
+    : router.push({ path: `/jobs/${job.id}/${way === 'down' ? 'descent' : 'return'}`, query: { step } })
 </script>
 
 <template>

@@ -3,8 +3,8 @@ import {
   fold,
   foldAll,
   gates,
-  mirror,
   openDebts,
+  planReturn,
   stance,
   type BodyOf,
   type EventName,
@@ -55,7 +55,8 @@ export const useJob = defineStore('job', () => {
   const state = computed(() => foldAll(pending.value, confirmed.value).state)
   const family = computed<Family>(() => state.value.opened?.family ?? card.value?.model.family ?? 'front-loader')
   const debts = computed(() => openDebts(state.value))
-  const plan = computed(() => mirror(state.value))
+  const planned = computed(() => planReturn(state.value, family.value))
+  const plan = computed(() => planned.value.steps)
   const gatesAhead = computed(() => gates(family.value, plan.value))
   const standing = computed(() => stance(state.value))
   const closed = computed(() => state.value.closing !== null)
@@ -187,6 +188,7 @@ export const useJob = defineStore('job', () => {
     family,
     debts,
     plan,
+    planned,
     gatesAhead,
     standing,
     closed,

@@ -18,6 +18,7 @@ import { gate as alarm } from '../devices/signals.ts'
 import GateStrip from '../parts/GateStrip.vue'
 import JobValley from '../parts/JobValley.vue'
 import ReturnRows from '../parts/ReturnRows.vue'
+import PlanNotes from '../parts/PlanNotes.vue'
 import PhotoStage from '../parts/PhotoStage.vue'
 import type { ShownMark } from '../parts/stage/shown-mark.ts'
 import { useJob } from '../stores/job.ts'
@@ -174,6 +175,7 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
             {{ h }}
           </li>
         </ul>
+        <PlanNotes class="plan-notes" :step="r.step.id" :fixed="readOnly" />
         <ReturnRows class="moves" :moves="r.moves" />
         <p v-for="d in dangers" :key="d" class="note danger">{{ cautions[d] }}</p>
         <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
@@ -334,6 +336,7 @@ h1 {
   .say > .hints,
   .say > .moves,
   .say > .note,
+  .say > .plan-notes,
   .say > .how {
     order: 2;
   }

@@ -1,15 +1,23 @@
 <script setup lang="ts">
 import { inShopTime } from '../data/time.ts'
 import { balance, itemNouns, zoneTitle } from '@dialytica/core'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import Cutaway from '../parts/Cutaway.vue'
 import Glyph from '../parts/Glyph.vue'
 import JobValley from '../parts/JobValley.vue'
+import SayOrder from '../parts/SayOrder.vue'
 import { useJob } from '../stores/job.ts'
+import { useSession } from '../stores/session.ts'
 
 /** The whole job at a glance: down, back, the tide under it, and what became of everything. */
 const job = useJob()
+const mayWork = computed(() => !job.closed && useSession().person?.role !== 'viewer')
+/** The steps that are touched to say which comes first on the way back. */
+const picked = ref<string[] | null>(null)
+function pick(step: string): void {
+  if (picked.value && !picked.value.includes(step)) picked.value = [...picked.value, step]
+}
 /** The steps of the return that owe something. */
 const owing = computed(() => job.plan.filter(p => p.debts.length > 0))
 const rows = computed(() => balance(job.state))
@@ -26,6 +34,7 @@ const notes = computed(() =>
         'check-done': `${b.check}: ${b.passed ? 'passed' : 'not passed'}`,
         'gate-passed': `Gate passed with debts: ${b.reason}`,
         'note-added': String(b.text),
+        'found-before': `Already so before we came: ${b.what}, ${b.how}`,
       }
       return { at: e.at, text: words[e.kind] ?? '' }
     })
@@ -37,7 +46,7 @@ const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(
 <template>
   <main class="whole">
     <h1 class="sr">Valley of the job</h1>
-    <div class="valley"><JobValley /></div>
+    <div class="valley"><JobValley :picking="picked !== null && picked.length < 2" @pick="pick" /></div>
     <section class="words" aria-label="What happened" tabindex="0">
       <h2>{{ job.state.opened?.complaint || 'No complaint noted' }}</h2>
       <p>
@@ -53,6 +62,7 @@ const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(
         Open since {{ inShopTime(job.state.opened!.at, 'day') }}.
         <RouterLink :to="`/jobs/${job.id}/close`">What is owed</RouterLink>
       </p>
+      <SayOrder v-if="mayWork" v-model="picked" />
       <ul v-if="notes.length" class="notes">
         <li v-for="n in notes" :key="n.at + n.text">
           <span class="mono soft">{{ inShopTime(n.at, 'minute') }}</span> {{ n.text }}

@@ -1,0 +1,38 @@
+/** Why one step of the return comes before another. */
+export const arcReasons = ['holds', 'hides', 'passes through', 'posture', 'isolation', 'said', 'mirror'] as const
+export type ArcReason = (typeof arcReasons)[number]
+
+/** One arc of the precedence of the return: `first` is done before `then`. Steps are named by their ids. */
+export interface Arc {
+  first: string
+  then: string
+  reason: ArcReason
+  /** What it is about: the part that is held, the zone that is hidden, what was said. */
+  about: string
+  /** Id of the constraint, where somebody said it. */
+  said?: string
+}
+
+/** The name of an arc, by which it is dropped. */
+export const arcKey = ({ first, then, reason }: Pick<Arc, 'first' | 'then' | 'reason'>): string =>
+  `${first} ${then} ${reason}`
+
+/** Why, in the trade's words; the two steps are named by the caller. */
+export function arcWords({ reason, about }: Arc): string {
+  switch (reason) {
+    case 'holds':
+      return `it fastens the ${about}, which must be on first`
+    case 'hides':
+      return `it lies in the ${about} zone, which is closed after it`
+    case 'passes through':
+      return `it runs past the ${about} and cannot be laid once that is on`
+    case 'posture':
+      return `it is done while the machine is ${about}`
+    case 'isolation':
+      return about
+    case 'said':
+      return `somebody said so: ${about}`
+    case 'mirror':
+      return 'too little is known of it, so the order of the descent stands'
+  }
+}

@@ -1,0 +1,158 @@
+import type { JobState, StepState } from '../log/state.ts'
+import { liesIn, zoneTitle, type Family } from '../machine/families.ts'
+import type { Move } from '../moves/registry.ts'
+import { arcKey, type Arc, type ArcReason } from './arc.ts'
+import { zonesOpenedBy } from './gates.ts'
+import type { ReturnStep } from './mirror.ts'
+
+const partsOff = (step: StepState): string[] =>
+  step.moves.flatMap(m => ('part' in m ? [m.part.name.toLowerCase()] : []))
+const fastens = (move: Move): boolean =>
+  move.kind === 'remove-fasteners' || move.kind === 'slacken' || move.kind === 'release-clips'
+/** True when a place names a part: `pump bracket, left` names the pump bracket. */
+const names = (place: string | undefined, part: string): boolean =>
+  part.length > 2 && part !== 'part' && (place ?? '').toLowerCase().includes(part)
+
+/** What fastens a part comes back after it: it says so by its place, or it came off just before it in the same zone. */
+function holds(steps: readonly ReturnStep[]): Arc[] {
+  const arcs: Arc[] = []
+  const loose = new Map<string, ReturnStep[]>()
+  for (const s of steps.toReversed()) {
+    const zone = s.step.zone ?? ''
+    for (const part of partsOff(s.step)) {
+      const fasteners = [
+        ...(loose.get(zone) ?? []),
+        ...steps.filter(f => f.number < s.number && f.step.moves.some(m => fastens(m) && names(m.place, part))),
+      ]
+      for (const f of new Set(fasteners)) arcs.push({ first: s.step.id, then: f.step.id, reason: 'holds', about: part })
+      loose.delete(zone)
+    }
+    if (s.step.moves.some(fastens) && partsOff(s.step).length === 0) loose.set(zone, [...(loose.get(zone) ?? []), s])
+  }
+  return arcs
+}
+
+/** What lies in a zone comes back before the covers that were off when it was recorded close that zone. */
+function hides(steps: readonly ReturnStep[], family: Family): Arc[] {
+  const covers = steps.flatMap(s => s.moves.flatMap(({ move }) => zonesOpenedBy(move).map(zone => ({ s, zone }))))
+  return steps.flatMap(s =>
+    covers
+      .filter(c => c.s.number < s.number && s.step.zone !== undefined && liesIn(family, s.step.zone, c.zone))
+      .map(c => ({
+        first: s.step.id,
+        then: c.s.step.id,
+        reason: 'hides' as const,
+        about: zoneTitle(family, c.zone),
+      })),
+  )
+}
+
+/** A line that runs behind, under or through a part is laid before the part is back; one that runs over it, after. */
+function passes(steps: readonly ReturnStep[]): Arc[] {
+  const lines = steps.flatMap(s =>
+    s.step.moves.flatMap(m => (m.kind === 'unroute' ? m.route.waypoints.map(w => ({ s, ...w })) : [])),
+  )
+  return lines.flatMap(({ s, by, of }) =>
+    steps
+      .filter(p => p !== s && of !== undefined && partsOff(p.step).some(part => names(of, part)))
+      .flatMap((p): Arc[] => {
+        const about = of!
+        if (by === 'behind' || by === 'under' || by === 'through')
+          return [{ first: s.step.id, then: p.step.id, reason: 'passes through', about }]
+        if (by === 'over') return [{ first: p.step.id, then: s.step.id, reason: 'holds', about }]
+        return []
+      }),
+  )
+}
+
+/** What was done after a turn of the machine is done before it is turned back, and what was done before it, after. */
+function turns(steps: readonly ReturnStep[]): Arc[] {
+  const arcs: Arc[] = []
+  for (const t of steps) {
+    const turn = t.step.moves.find(m => m.kind === 'turn-machine')
+    if (turn?.kind !== 'turn-machine') continue
+    for (const s of steps) {
+      if (s === t) continue
+      const [first, then] = s.number > t.number ? [s, t] : [t, s]
+      arcs.push({
+        first: first.step.id,
+        then: then.step.id,
+        reason: 'posture',
+        about: s.number > t.number ? turn.to : turn.from,
+      })
+    }
+  }
+  return arcs
+}
+
+const restores = (s: ReturnStep, ...what: string[]) =>
+  s.step.moves.some(m => m.kind === 'isolate' && what.includes(m.what))
+const wet = (s: ReturnStep) =>
+  s.step.moves.some(m => m.kind === 'open-joint' || m.kind === 'drain') || restores(s, 'pressure', 'drain hose')
+
+/** Every joint and drain is closed before water comes on; power comes last. */
+function isolation(steps: readonly ReturnStep[]): Arc[] {
+  const arc = (first: ReturnStep, then: ReturnStep, about: string): Arc => ({
+    first: first.step.id,
+    then: then.step.id,
+    reason: 'isolation',
+    about,
+  })
+  const water = steps.filter(s => restores(s, 'cold water', 'hot water'))
+  const power = steps.filter(s => restores(s, 'power'))
+  return [
+    ...water.flatMap(w =>
+      steps.filter(s => s !== w && wet(s)).map(s => arc(s, w, 'every joint is tight before water comes on')),
+    ),
+    ...power.flatMap(p => steps.filter(s => !power.includes(s)).map(s => arc(s, p, 'power comes last'))),
+  ]
+}
+
+/** Where a step names neither a zone nor a part, the order of the descent is the rule between it and its neighbours. */
+function mirrored(steps: readonly ReturnStep[]): Arc[] {
+  const bare = (s: ReturnStep) =>
+    !s.step.zone &&
+    partsOff(s.step).length === 0 &&
+    !s.step.moves.some(m => m.kind === 'isolate' || m.kind === 'turn-machine')
+  return steps.slice(1).flatMap((s, i) => {
+    const before = steps[i]!
+    return bare(s) || bare(before)
+      ? [{ first: before.step.id, then: s.step.id, reason: 'mirror' as const, about: '' }]
+      : []
+  })
+}
+
+/** What people said: this before that, for the return only. */
+const said = (state: JobState, steps: readonly ReturnStep[]): Arc[] => {
+  const here = new Set(steps.map(s => s.step.id))
+  return [...state.constraints]
+    .map(([id, { body }]) => ({ id, ...(body as { first: string; then: string; reason: string }) }))
+    .filter(c => c.first !== c.then && here.has(c.first) && here.has(c.then))
+    .map(c => ({ first: c.first, then: c.then, reason: 'said' as const, about: c.reason, said: c.id }))
+}
+
+/**
+ * The precedence of a return: every arc with its reason, each pair of steps once for each reason, without the arcs that somebody
+ * dropped. `steps` is the mirror.
+ */
+export function precedence(state: JobState, family: Family, steps: readonly ReturnStep[]): Arc[] {
+  const all = [
+    ...said(state, steps),
+    ...isolation(steps),
+    ...turns(steps),
+    ...hides(steps, family),
+    ...holds(steps),
+    ...passes(steps),
+    ...mirrored(steps),
+  ]
+  const seen = new Set<string>()
+  return all.filter(arc => {
+    const key = arcKey(arc)
+    if (arc.first === arc.then || seen.has(key) || state.dropped.has(key)) return false
+    seen.add(key)
+    return true
+  })
+}
+
+/** Arcs that a person may drop: all but those of safety. */
+export const mayDrop = (reason: ArcReason): boolean => reason !== 'isolation'

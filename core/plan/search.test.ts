@@ -1,0 +1,83 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { costOf, search, type Cost, type Instance } from './search.ts'
+
+/** All orders that keep the arcs. */
+function* extensions(on: Instance, order: number[] = []): Generator<number[]> {
+  if (order.length === on.n) yield order
+  else
+    for (let s = 0; s < on.n; s++)
+      if (!order.includes(s) && on.arcs.every(([a, b]) => b !== s || order.includes(a)))
+        yield* extensions(on, [...order, s])
+}
+const less = (a: Cost, b: Cost) =>
+  a.broken - b.broken || a.turns - b.turns || a.tools - b.tools || a.distance - b.distance
+
+/** Steps of a machine: arcs go along a hidden order, so that they never contradict each other. */
+const arbitraryInstance = (most: number): fc.Arbitrary<Instance> =>
+  fc.integer({ min: 1, max: most }).chain(n =>
+    fc
+      .record({
+        hidden: fc.shuffledSubarray([...Array(n).keys()], { minLength: n, maxLength: n }),
+        pairs: fc.array(fc.tuple(fc.nat(n - 1), fc.nat(n - 1)), { maxLength: n }),
+        prefers: fc.array(fc.tuple(fc.nat(n - 1), fc.nat(n - 1)), { maxLength: n }),
+        posture: fc.array(fc.constantFrom('upright', 'on its back', ''), { minLength: n, maxLength: n }),
+        tool: fc.array(fc.constantFrom('T20 driver', '8 mm spanner', ''), { minLength: n, maxLength: n }),
+      })
+      .map(({ hidden, pairs, prefers, posture, tool }) => {
+        const at = hidden.map((_, i) => hidden.indexOf(i))
+        return {
+          n,
+          arcs: pairs.filter(([a, b]) => at[a]! < at[b]!),
+          prefers: prefers.filter(([a, b]) => a < b),
+          posture,
+          tool,
+        }
+      }),
+  )
+
+describe('the order of least cost', () => {
+  it('is that of trying all orders', () => {
+    fc.assert(
+      fc.property(arbitraryInstance(7), on => {
+        const found = search(on)
+        const best = [...extensions(on)].map(order => costOf(on, order)).sort(less)[0]!
+        expect(found.proven).toBe(true)
+        expect(found.cost).toEqual(best)
+        expect(costOf(on, found.order)).toEqual(found.cost)
+        expect(found.bound).toEqual(found.cost)
+      }),
+      { numRuns: 150 },
+    )
+  })
+  it('holds every step once, keeps every arc, and is never below its bound, however narrow the search', () => {
+    fc.assert(
+      fc.property(arbitraryInstance(9), fc.constantFrom(1, 3, 20), (on, width) => {
+        const { order, cost, bound } = search(on, width, 3)
+        expect(order.toSorted((a, b) => a - b)).toEqual([...Array(on.n).keys()])
+        for (const [a, b] of on.arcs) expect(order.indexOf(a)).toBeLessThan(order.indexOf(b))
+        expect(less(bound, cost)).toBeLessThanOrEqual(0)
+        expect(less(bound, search(on, 20_000).cost)).toBeLessThanOrEqual(0)
+      }),
+      { numRuns: 60 },
+    )
+  })
+  it('is the mirror where nothing speaks against it', () => {
+    const on: Instance = {
+      n: 9,
+      arcs: [],
+      prefers: [
+        [0, 1],
+        [1, 2],
+      ],
+      posture: Array(9).fill('upright'),
+      tool: Array(9).fill(''),
+    }
+    expect(search(on)).toEqual({
+      order: [0, 1, 2, 3, 4, 5, 6, 7, 8],
+      cost: { broken: 0, turns: 0, tools: 0, distance: 0 },
+      proven: true,
+      bound: { broken: 0, turns: 0, tools: 0, distance: 0 },
+    })
+  })
+})

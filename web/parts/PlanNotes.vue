@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { arcWords, describe, mayDrop, type Arc } from '@dialytica/core'
+import { NInput } from 'naive-ui'
+import { computed, ref } from 'vue'
+import { useJob } from '../stores/job.ts'
+
+/** Why this step stands where it stands; the plain mirror instead, and what it would break; a contradiction and its arcs. */
+const props = defineProps<{ step: string; fixed: boolean }>()
+const job = useJob()
+const asking = ref(false)
+const dropping = ref<Arc | null>(null)
+const why = ref('')
+const problem = ref('')
+const departure = computed(() => job.planned.departures.find(d => d.step === props.step))
+const broken = computed(() => job.planned.breaks)
+const moved = computed(() => job.planned.departures.length)
+/** A step of the return in few words. */
+function act(id: string): string {
+  const r = job.plan.find(p => p.step.id === id)
+  return r ? describe(r.moves[0]!.move).replace(/\.$/, '') : 'a step'
+}
+const sentence = (arc: Arc) => `${act(arc.first)}, then ${act(arc.then).toLowerCase()}: ${arcWords(arc)}`
+
+function choose(mirror: boolean): void {
+  problem.value = job.record('plan-chosen', { mirror })?.message ?? ''
+  asking.value = false
+}
+function drop(): void {
+  const arc = dropping.value
+  if (!arc) return
+  if (!why.value.trim()) {
+    problem.value = 'Say why it does not hold on this machine: it stays in the record.'
+    return
+  }
+  const { first, then, reason } = arc
+  const refusal =
+    reason === 'said'
+      ? job.record('constraint-withdrawn', { constraint: arc.said!, reason: why.value.trim() })
+      : job.record('arc-dropped', { first, then, reason: reason as 'holds', why: why.value.trim() })
+  problem.value = refusal?.message ?? ''
+  if (refusal) return
+  dropping.value = null
+  why.value = ''
+}
+</script>
+
+<template>
+  <div v-if="departure || moved || job.state.plainMirror || job.planned.contradiction" class="plan">
+    <p v-if="departure" class="moved">
+      <b>Moved {{ departure.moved }}:</b> {{ departure.why }}.
+    </p>
+    <div v-if="job.planned.contradiction" class="note danger" role="note">
+      <p><b>These cannot all hold; the order of the descent stands.</b></p>
+      <ul>
+        <li v-for="arc in job.planned.contradiction" :key="arc.first + arc.then">
+          {{ sentence(arc) }}
+          <button
+            v-if="!fixed && mayDrop(arc.reason)"
+            class="btn"
+            type="button"
+            :aria-pressed="dropping === arc"
+            @click="dropping = arc"
+          >
+            Drop this
+          </button>
+        </li>
+      </ul>
+      <form v-if="dropping" @submit.prevent="drop">
+        <NInput
+          v-model:value="why"
+          placeholder="why it does not hold here"
+          :input-props="{ 'aria-label': 'Why it does not hold' }"
+        />
+        <button class="btn" type="submit">Drop it</button>
+      </form>
+    </div>
+    <template v-else-if="!fixed">
+      <p v-if="job.state.plainMirror && broken.length" class="note" role="note">
+        <b>The plain mirror stands.</b> It goes against: {{ broken.slice(0, 2).map(sentence).join('; ') }}.
+      </p>
+      <button v-if="job.state.plainMirror" class="btn" type="button" @click="choose(false)">Take the plan</button>
+      <button v-else-if="moved" class="btn" type="button" :aria-expanded="asking" @click="asking = !asking">
+        Take the mirror instead
+      </button>
+      <div v-if="asking && !job.state.plainMirror" class="note" role="note">
+        <p>Last off, first on, as it came apart. That goes against:</p>
+        <ul>
+          <li v-for="arc in broken.slice(0, 4)" :key="arc.first + arc.then">{{ sentence(arc) }}.</li>
+        </ul>
+        <button class="btn" type="button" @click="choose(true)">Take the mirror</button>
+      </div>
+    </template>
+    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+.plan {
+  display: grid;
+  justify-items: start;
+  gap: 8px;
+}
+.moved {
+  padding-left: 10px;
+  border-left: 6px solid var(--off);
+  line-height: 1.25;
+}
+.note {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+  line-height: 1.25;
+}
+li {
+  padding: 2px 0;
+}
+form {
+  display: flex;
+  gap: 8px;
+}
+.btn[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--ground);
+}
+</style>

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { describe, invert } from '@dialytica/core'
+import { NInput } from 'naive-ui'
+import { computed, ref } from 'vue'
+import { useJob } from '../stores/job.ts'
+
+/** This before that, on the way back: two tiles of the Valley are touched, and why is said. */
+const picked = defineModel<string[] | null>({ required: true })
+const job = useJob()
+const reason = ref('')
+const problem = ref('')
+const words = (id: string) => {
+  const move = job.state.steps.get(id)?.moves.at(-1)
+  return move ? describe(invert(move)).replace(/\.$/, '') : 'a step'
+}
+const said = computed(() =>
+  [...job.state.constraints].map(([id, { body }]) => ({
+    id,
+    ...(body as { first: string; then: string; reason: string }),
+  })),
+)
+function say(): void {
+  const [first, then] = picked.value ?? []
+  if (!first || !then) return
+  if (!reason.value.trim()) {
+    problem.value = 'Say why: it stays in the record, and it is shown on the way back.'
+    return
+  }
+  problem.value = job.record('constraint-added', { first, then, reason: reason.value.trim() })?.message ?? ''
+  if (problem.value) return
+  reason.value = ''
+  picked.value = null
+}
+const withdraw = (constraint: string) => job.record('constraint-withdrawn', { constraint, reason: 'not so' })
+</script>
+
+<template>
+  <section class="say" aria-label="This before that">
+    <button v-if="!picked" class="btn" type="button" @click="picked = []">This before that</button>
+    <template v-else>
+      <p v-if="picked.length < 2" role="status">
+        {{
+          picked.length
+            ? `${words(picked[0]!)} first. Now touch what comes after it.`
+            : 'Touch what must come first on the way back.'
+        }}
+        <button class="btn" type="button" @click="picked = null">Leave it</button>
+      </p>
+      <form v-else @submit.prevent="say">
+        <p>
+          <b>{{ words(picked[0]!) }}</b> before <b>{{ words(picked[1]!) }}</b>
+        </p>
+        <NInput v-model:value="reason" placeholder="why" :input-props="{ 'aria-label': 'Why it comes first' }" />
+        <button class="btn go" type="submit">Say so</button>
+        <button class="btn" type="button" @click="picked = null">Leave it</button>
+      </form>
+      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+    </template>
+    <ul v-if="said.length" aria-label="Said">
+      <li v-for="c in said" :key="c.id">
+        {{ words(c.first) }} before {{ words(c.then).toLowerCase() }}: {{ c.reason }}
+        <button class="btn" type="button" :aria-label="`Withdraw: ${c.reason}`" @click="withdraw(c.id)">✕</button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.say,
+form {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+.say {
+  margin-top: 12px;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  line-height: 1.2;
+}
+</style>
