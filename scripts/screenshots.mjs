@@ -91,6 +91,8 @@ const views = {
   async return() {
     await page.goto(`${base}/jobs/${await job('counterweight')}/return`)
     await page.locator('[data-mark]').first().waitFor()
+    await page.getByRole('button', { name: /^Back, step 6,/ }).click()
+    await page.getByText('As numbered').waitFor()
   },
   async valley() {
     await page.goto(`${base}/jobs/${await job('Auto-dosing')}/valley`)

@@ -22,6 +22,8 @@ const props = defineProps<{
   framing?: boolean
   /** Close-ups that are tied to regions of this photo. */
   closeUps?: readonly Photo[]
+  /** Lines from mark to mark: the order in which they are tightened. */
+  lines?: readonly (readonly Point[])[]
 }>()
 const emit = defineEmits<{
   tap: [point: Point]
@@ -212,6 +214,12 @@ const hint = computed(() =>
             <path d="M-26 0H-6M6 0H26M0 -26V-6M0 6V26" class="halo" />
             <path d="M-26 0H-6M6 0H26M0 -26V-6M0 6V26" />
           </g>
+          <path
+            v-for="(line, i) in lines"
+            :key="i"
+            class="pattern"
+            :d="`M${line.map(p => `${p.x * area.width} ${p.y * area.height}`).join('L')}`"
+          />
           <StageMark
             v-for="({ mark, spots }, i) in shown"
             :key="mark.id"
@@ -287,6 +295,13 @@ svg {
   fill: none;
   stroke: #1d2628;
   stroke-width: 4;
+}
+.pattern {
+  fill: none;
+  stroke: #14655f;
+  stroke-width: 4;
+  stroke-dasharray: 1 9;
+  stroke-linecap: round;
 }
 .stroke {
   fill: none;

@@ -1,4 +1,4 @@
-import { owedCount, type Debt, type ReturnStep, type Settlement } from '@dialytica/core'
+import { owedCount, patternOf, type Debt, type ReturnStep, type Settlement } from '@dialytica/core'
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { done } from '../devices/signals.ts'
@@ -32,7 +32,11 @@ export const useRefit = defineStore('refit', () => {
 
   /** The next mark of a debt that is not done, when every piece of it has its own mark. */
   function openMark(r: ReturnStep, debt: Debt): string | undefined {
-    const own = r.step.marks.filter(m => m.move === debt.id && m.path.length === 1)
+    const move = r.step.moves.find(m => m.id === debt.move)
+    const order = (move && patternOf(r.step, move)?.marks) ?? []
+    const own = r.step.marks
+      .filter(m => m.move === debt.id && m.path.length === 1)
+      .sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id))
     return own.length >= debt.count ? own.find(m => !debt.marks.includes(m.id))?.id : undefined
   }
 

@@ -5,7 +5,9 @@ import {
   describe,
   notes,
   owedCount,
+  patternOf,
   settledCount,
+  standWords,
   zoneTitle,
   type Debt,
   type Settlement,
@@ -63,14 +65,28 @@ const inHand = computed(() => {
   return moves.find(m => m.debts.some(d => owedCount(d) > 0)) ?? moves.at(-1)
 })
 const photo = computed(() => r.value?.step.photos.at(-1))
+/** Groups of which every piece was marked are numbered in the order in which they are tightened. */
+const patterns = computed(() => (r.value?.moves ?? []).flatMap(({ move }) => patternOf(r.value!.step, move) ?? []))
+const pattern = computed(() =>
+  patterns.value.find(p => inHand.value && patternOf(r.value!.step, inHand.value.move)?.marks[0] === p.marks[0]),
+)
+const lines = computed(() =>
+  patterns.value
+    .filter(p => p.photo === photo.value?.hash)
+    .map(p => p.marks.map(id => r.value!.step.marks.find(m => m.id === id)!.path[0]!)),
+)
 const marks = computed<ShownMark[]>(() => {
   let n = 0
-  return (r.value?.step.marks ?? []).map(m => {
-    const debt = job.state.debts.get(m.move ?? '')
-    const done = debt ? debt.marks.includes(m.id) || owedCount(debt) === 0 : undefined
-    const label = debt ? String(++n) : undefined
-    return { ...m, label, ...(done !== undefined && { done }), now: debt?.id === next.value?.id && !done }
-  })
+  const order = patterns.value.flatMap(p => p.marks)
+  const place = (id: string) => (order.includes(id) ? order.indexOf(id) : order.length)
+  return (r.value?.step.marks ?? [])
+    .toSorted((a, b) => place(a.id) - place(b.id))
+    .map(m => {
+      const debt = job.state.debts.get(m.move ?? '')
+      const done = debt ? debt.marks.includes(m.id) || owedCount(debt) === 0 : undefined
+      const label = debt ? String(++n) : undefined
+      return { ...m, label, ...(done !== undefined && { done }), now: debt?.id === next.value?.id && !done }
+    })
 })
 const cell = computed(() => inHand.value?.move.cell)
 const inCell = computed(() => inHand.value?.debts.find(d => d.cell))
@@ -170,6 +186,9 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
             >from this cell<br /><span class="soft">{{ inCell?.label }}</span></span
           >
         </div>
+        <p v-if="pattern" class="pattern">
+          <b>As numbered, {{ standWords[pattern.stand] }}:</b> {{ pattern.rounds.join(', then ') }}.
+        </p>
         <ul v-if="hints.length" class="hints">
           <li v-for="h in hints" :key="h" :class="{ strong: h.startsWith('Left-hand'), found: h.startsWith('Found') }">
             {{ h }}
@@ -198,7 +217,7 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
         </div>
       </section>
       <section class="photo" aria-label="The photo as it was">
-        <PhotoStage :photo="photo" :marks="marks" mark-as="Fit" @mark="tapMark"
+        <PhotoStage :photo="photo" :marks="marks" :lines="lines" mark-as="Fit" @mark="tapMark"
           ><p class="nothing">No photo was taken of this step. Go by the words.</p></PhotoStage
         >
       </section>
@@ -334,6 +353,7 @@ h1 {
   }
   .say > .cell,
   .say > .hints,
+  .say > .pattern,
   .say > .moves,
   .say > .note,
   .say > .plan-notes,
