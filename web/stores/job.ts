@@ -27,6 +27,9 @@ import { device } from '../devices/device.ts'
 import { useOutbox } from './outbox.ts'
 import { useSession } from './session.ts'
 
+/** So many photos of a job are brought to this device, the newest first. */
+const photosAtHand = 160
+
 let lastMoment = 0
 /** The moment now, later than the one before: two acts of one device are never at once, so their order is never in doubt. */
 function nextMoment(): string {
@@ -61,15 +64,20 @@ export const useJob = defineStore('job', () => {
   const standing = computed(() => stance(state.value))
   const closed = computed(() => state.value.closing !== null)
 
-  /** Takes in what the server has: by number, each once, whatever comes first. */
-  function confirm(...events: JobEvent[]): void {
+  /** Takes in what the server has: by number, each once, whatever comes first. Returns what is new. */
+  function takeIn(events: readonly JobEvent[]): JobEvent[] {
     const fresh = events.filter(e => e.job === id.value && e.seq! > seq.value)
-    if (fresh.length === 0) return
+    if (fresh.length === 0) return fresh
     confirmed.value = foldAll(fresh, confirmed.value).state
     seq.value = fresh.at(-1)!.seq!
     const known = new Set(fresh.map(e => e.id))
     if (pending.value.some(e => known.has(e.id))) pending.value = pending.value.filter(e => !known.has(e.id))
-    void keepLog(fresh).catch(() => undefined)
+    return fresh
+  }
+  /** The same, and kept on this device. */
+  function confirm(...events: JobEvent[]): void {
+    const fresh = takeIn(events)
+    if (fresh.length) void keepLog(fresh).catch(() => undefined)
   }
 
   function follow(): void {
@@ -99,7 +107,7 @@ export const useJob = defineStore('job', () => {
     if (isNew) return
     const kept = await keptLog(job)
     if (id.value !== job) return
-    confirm(...kept)
+    takeIn(kept)
     const asked = catchUp(job, kept)
     // What this device has is enough to go on; a job that it never had must come from the server.
     if (!state.value.opened) await asked
@@ -121,7 +129,7 @@ export const useJob = defineStore('job', () => {
       }
       confirm(...events)
       const photos = state.value.order.toArray().flatMap(s => state.value.steps.get(s)!.photos.map(p => p.hash))
-      void fetchShown(photos.toReversed())
+      void fetchShown(photos.toReversed().slice(0, photosAtHand))
     } catch (error) {
       // A job that was opened on this device a moment ago is not on the server yet: what waits here is enough to go on.
       const enough = state.value.opened !== null
