@@ -5,7 +5,7 @@ import { arcWords, type Arc } from './arc.ts'
 import { contradiction } from './contradiction.ts'
 import { mirror, type ReturnStep } from './mirror.ts'
 import { precedence } from './precedence.ts'
-import { search, type Cost, type Found, type Instance } from './search.ts'
+import { costOf, search, type Cost, type Found, type Instance } from './search.ts'
 
 /** A step that does not stand where the mirror has it, and why. */
 export interface Departure {
@@ -84,12 +84,15 @@ function departures(order: readonly ReturnStep[], arcs: readonly Arc[]): Departu
 
 const nothing: Cost = { broken: 0, turns: 0, tools: 0, distance: 0 }
 
+/** How many states go on side by side where the search is cut short: fewer the more steps there are, so that a hand does not wait. */
+const narrow = (steps: number): number => Math.max(1, Math.min(40, Math.floor(16_000 / steps ** 2)))
+
 /**
  * The return as it is planned: what is done stays where it is, the rest is a linear extension of the precedence of least cost
  * (preferences broken, turns, changes of tool, distance from the mirror). Where the arcs contradict each other, or a person took the
  * mirror, the mirror stands. `most` bounds the search in states; beyond it the plan says that it is not proven best, and by how much at most.
  */
-export function planReturn(state: JobState, family: Family, most = 1500): ReturnPlan {
+export function planReturn(state: JobState, family: Family, most = 600): ReturnPlan {
   const plain = mirror(state)
   const arcs = precedence(state, family, plain)
   const place = new Map(plain.map((r, i) => [r.step.id, i]))
@@ -97,18 +100,23 @@ export function planReturn(state: JobState, family: Family, most = 1500): Return
   const cycle = contradiction(arcs)
   const done = plain.filter(isDone)
   const rest = plain.filter(r => !isDone(r))
-  if (cycle || state.plainMirror || (breaks.length === 0 && rest.length < 2)) {
+  const open = new Set(rest.map(r => r.step.id))
+  // Where no arc of what is left speaks against the mirror, no order is better: every other breaks a preference.
+  const keeps = breaks.every(a => !open.has(a.first) || !open.has(a.then))
+  const on = instance(rest, arcs)
+  if (cycle || state.plainMirror || keeps) {
+    const cost = costOf(on, [...rest.keys()])
     return {
       steps: [...done, ...rest],
       departures: [],
-      cost: nothing,
-      proven: !cycle,
-      bound: nothing,
+      cost,
+      proven: keeps && !cycle,
+      bound: keeps && !cycle ? cost : nothing,
       breaks,
       contradiction: cycle,
     }
   }
-  const found: Found = search(instance(rest, arcs), most)
+  const found: Found = search(on, most, narrow(rest.length))
   const order = found.order.map(i => rest[i]!)
   return {
     steps: [...done, ...order],

@@ -41,47 +41,57 @@ const unpacked = (n: number): Cost => ({
 
 const changes = (before: string, now: string) => before !== '' && now !== '' && before !== now
 
-/** What it costs to place step `s` after `last`, when `placed` says what stands already. */
-function price(on: Instance, before: readonly number[][], placed: readonly boolean[], last: State, s: number): number {
+/** What it costs to place step `s` next. */
+function price(on: Instance, before: readonly number[][], last: State, s: number): number {
   let inversions = 0
-  for (let i = 0; i < s; i++) if (!placed[i]) inversions += 1
+  for (let i = 0; i < s; i++) if (!isPlaced(last, i)) inversions += 1
   let broken = 0
-  for (const first of before[s]!) if (!placed[first]) broken += 1
+  for (const first of before[s]!) if (!isPlaced(last, first)) broken += 1
   const turn = changes(last.posture, on.posture[s]!) ? 1 : 0
   const tool = changes(last.tool, on.tool[s]!) ? 1 : 0
   return broken * unit.broken + turn * unit.turns + tool * unit.tools + inversions
 }
 
 interface State {
-  placed: boolean[]
+  /** For each step `1` when it stands already, else `0`. */
+  placed: string
   count: number
   posture: string
   tool: string
   cost: number
-  order: number[]
+  /** The step placed last, and the state before it. */
+  step: number
+  from: State | null
 }
-const keyOf = (s: State) => `${s.placed.map(p => (p ? 1 : 0)).join('')} ${s.posture} ${s.tool}`
+const isPlaced = (state: State, s: number): boolean => state.placed.charCodeAt(s) === 49
+/** The steps of a state in the order in which they were placed. */
+function orderOf(state: State): number[] {
+  const order: number[] = []
+  for (let at = state; at.from; at = at.from) order.push(at.step)
+  return order.reverse()
+}
+const keyOf = (s: State) => `${s.placed} ${s.posture} ${s.tool}`
 
 function follow(on: Instance, before: readonly number[][], state: State, s: number): State {
-  const placed = [...state.placed]
-  placed[s] = true
   return {
-    placed,
+    placed: `${state.placed.slice(0, s)}1${state.placed.slice(s + 1)}`,
     count: state.count + 1,
     posture: on.posture[s] || state.posture,
     tool: on.tool[s] || state.tool,
-    cost: state.cost + price(on, before, state.placed, state, s),
-    order: [...state.order, s],
+    cost: state.cost + price(on, before, state, s),
+    step: s,
+    from: state,
   }
 }
 
 const start = (on: Instance): State => ({
-  placed: Array<boolean>(on.n).fill(false),
+  placed: '0'.repeat(on.n),
   count: 0,
   posture: '',
   tool: '',
   cost: 0,
-  order: [],
+  step: -1,
+  from: null,
 })
 /** The first steps of each pair, by the second. */
 function firstsOf(on: Instance, pairs: readonly (readonly [number, number])[]): number[][] {
@@ -97,7 +107,7 @@ interface Ready {
 const onward = ({ on, needs, before }: Ready, state: State): State[] => {
   const next: State[] = []
   for (let s = 0; s < on.n; s++)
-    if (!state.placed[s] && needs[s]!.every(a => state.placed[a])) next.push(follow(on, before, state, s))
+    if (!isPlaced(state, s) && needs[s]!.every(a => isPlaced(state, a))) next.push(follow(on, before, state, s))
   return next
 }
 
@@ -140,7 +150,7 @@ export function search(on: Instance, most = 20_000, width = 40): Found {
   const { best, bound } = cheapestFirst(ready, most)
   const found = best ?? beam(ready, width)
   return {
-    order: found.order,
+    order: orderOf(found),
     cost: unpacked(found.cost),
     proven: best !== null || found.cost === bound,
     bound: unpacked(Math.min(found.cost, bound)),
