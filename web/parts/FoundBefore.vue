@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { foundStates, zoneTitle, type Photo } from '@dialytica/core'
+import { foundBefore, foundStates, zoneTitle, type Photo } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { takePhoto } from '../data/take-photo.ts'
@@ -11,17 +11,7 @@ import Thumb from './Thumb.vue'
 /** What was missing or broken before we came: said with a photo, kept in the record, never owed. */
 defineProps<{ fixed: boolean; zone: string | undefined }>()
 const job = useJob()
-interface Found {
-  what: string
-  how: string
-  zone?: string
-  photos: Photo[]
-}
-const found = computed(() =>
-  [...job.state.entries]
-    .filter(([, e]) => e.kind === 'found-before')
-    .map(([id, e]) => ({ id, ...(e.body as unknown as Found) })),
-)
+const found = computed(() => foundBefore(job.state))
 const what = ref('')
 const how = ref<(typeof foundStates)[number] | null>(null)
 const photos = ref<Photo[]>([])

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { describe, zoneTitle, type Photo } from '@dialytica/core'
+import { describe, foundBefore, zoneTitle } from '@dialytica/core'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../stores/job.ts'
@@ -7,15 +7,7 @@ import Thumb from './Thumb.vue'
 
 /** What the report says beside the balance: found before we came, found spoilt on the way, done under power. */
 const job = useJob()
-interface Found {
-  what: string
-  how: string
-  zone?: string
-  photos: Photo[]
-}
-const before = computed(() =>
-  [...job.state.entries.values()].filter(e => e.kind === 'found-before').map(e => e.body as unknown as Found),
-)
+const before = computed(() => foundBefore(job.state))
 const steps = computed(() => job.state.order.toArray().map((id, i) => ({ step: job.state.steps.get(id)!, n: i + 1 })))
 const spoilt = computed(() =>
   steps.value.flatMap(({ step, n }) => step.moves.filter(m => m.condition).map(move => ({ move, n, step: step.id }))),
@@ -28,7 +20,7 @@ const live = computed(() => steps.value.filter(({ step }) => step.live))
     <template v-if="before.length">
       <h2>Already so before we came</h2>
       <ul>
-        <li v-for="(f, i) in before" :key="i">
+        <li v-for="f in before" :key="f.id">
           <Thumb v-for="p in f.photos.slice(0, 1)" :key="p.hash" :hash="p.hash" />
           <span>
             <b>{{ f.what }}</b>, {{ f.how

@@ -178,18 +178,6 @@ export const useDraft = defineStore('draft', () => {
   const tapAt = (point: Point) => onPhoto((c, hash) => tap(c, glyph.value, hash, point, [v4(), v4()], around.value))
   const drawAlong = (path: readonly Point[]) => onPhoto((c, hash) => draw(c, hash, path, v4, around.value))
   const beginMove = (kind: Glyph) => act(c => begin(c, kind, v4(), around.value))
-  const beginAs = (kind: Glyph, as: MoveKindName) =>
-    act(c => {
-      const begun = begin(c, kind, v4(), around.value)
-      return tell(
-        begun,
-        toldAs(
-          begun.step.moves.find(m => m.id === begun.move)!,
-          as,
-          around.value,
-        ),
-      )
-    })
   const retell = (m: Move) => act(c => tell(c, m))
   const retellAs = (kind: MoveKindName) => move.value && retell(toldAs(move.value, kind, around.value))
   const removeMark = (id: string) => act(c => untap(c, id))
@@ -320,7 +308,6 @@ export const useDraft = defineStore('draft', () => {
     amends,
     before,
     isEmpty,
-    used,
     next,
     cellFor,
     write,
@@ -333,7 +320,6 @@ export const useDraft = defineStore('draft', () => {
     tapAt,
     drawAlong,
     beginMove,
-    beginAs,
     retell,
     retellAs,
     removeMark,

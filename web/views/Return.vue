@@ -67,9 +67,7 @@ const inHand = computed(() => {
 const photo = computed(() => r.value?.step.photos.at(-1))
 /** Groups of which every piece was marked are numbered in the order in which they are tightened. */
 const patterns = computed(() => (r.value?.moves ?? []).flatMap(({ move }) => patternOf(r.value!.step, move) ?? []))
-const pattern = computed(() =>
-  patterns.value.find(p => inHand.value && patternOf(r.value!.step, inHand.value.move)?.marks[0] === p.marks[0]),
-)
+const pattern = computed(() => inHand.value && patternOf(r.value!.step, inHand.value.move))
 const lines = computed(() =>
   patterns.value
     .filter(p => p.photo === photo.value?.hash)

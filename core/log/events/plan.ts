@@ -1,6 +1,5 @@
 import * as yup from 'yup'
-import { arcReasons } from '../../plan/arc.ts'
-import { arcKey } from '../../plan/arc.ts'
+import { arcKey, arcReasons } from '../../plan/arc.ts'
 import { line, oneOf, shape, uuid } from '../../schema.ts'
 import { eventKind, stampOf } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
