@@ -4,6 +4,8 @@ import { firstViewScript } from './first-view-script.ts'
 import { foldOneEvent } from './fold-one-event.ts'
 import type { Line, Measure } from './line.ts'
 import { lookAlikesAndTray } from './look-alikes-and-tray.ts'
+import { planAgainstMilp } from './plan-against-milp.ts'
+import { planLongJob } from './plan-long-job.ts'
 import { readQuickLine } from './read-quick-line.ts'
 import { stepToOtherDevice } from './step-to-other-device.ts'
 import { takeInPhoto } from './take-in-photo.ts'
@@ -12,6 +14,8 @@ const lines: Record<string, Measure> = {
   'fold-one-event': foldOneEvent,
   'read-quick-line': readQuickLine,
   'look-alikes-and-tray': lookAlikesAndTray,
+  'plan-against-milp': planAgainstMilp,
+  'plan-long-job': planLongJob,
   'append-batch': appendBatch,
   'step-to-other-device': stepToOtherDevice,
   'take-in-photo': takeInPhoto,

@@ -1,5 +1,14 @@
 /** Why one step of the return comes before another. */
-export const arcReasons = ['holds', 'hides', 'passes through', 'posture', 'isolation', 'said', 'mirror'] as const
+export const arcReasons = [
+  'holds',
+  'hides',
+  'rides on',
+  'passes through',
+  'posture',
+  'isolation',
+  'said',
+  'mirror',
+] as const
 export type ArcReason = (typeof arcReasons)[number]
 
 /** One arc of the precedence of the return: `first` is done before `then`. Steps are named by their ids. */
@@ -24,6 +33,8 @@ export function arcWords({ reason, about }: Arc): string {
       return `it fastens the ${about}, which must be on first`
     case 'hides':
       return `it lies in the ${about} zone, which is closed after it`
+    case 'rides on':
+      return `it belongs to the ${about} and is joined to it on the bench, before that goes on`
     case 'passes through':
       return `it runs past the ${about} and cannot be laid once that is on`
     case 'posture':

@@ -17,6 +17,7 @@ import {
 } from '../index.ts'
 import { arbitraryLog, event, id, opening } from '../test/arbitrary-log.ts'
 import { contradiction } from './contradiction.ts'
+import { search } from './search.ts'
 import type { Arc } from './arc.ts'
 
 let clock = 0
@@ -48,7 +49,7 @@ const state = (...events: JobEvent[]): JobState => {
   expect(refused).toEqual([])
   return state
 }
-const plan = (s: JobState) => planReturn(s, 'front-loader', 4000)
+const plan = (s: JobState) => planReturn(s, 'front-loader', on => search(on))
 /** The numbers of the steps in the order of the return. */
 const order = (s: JobState) => plan(s).steps.map(r => r.number)
 const why = (s: JobState, n: number) => plan(s).departures.find(d => d.step === id(n, 's'))?.why

@@ -10,26 +10,53 @@ const partsOff = (step: StepState): string[] =>
 const fastens = (move: Move): boolean =>
   move.kind === 'remove-fasteners' || move.kind === 'slacken' || move.kind === 'release-clips'
 /** True when a place names a part: `pump bracket, left` names the pump bracket. */
-const names = (place: string | undefined, part: string): boolean =>
-  part.length > 2 && part !== 'part' && (place ?? '').toLowerCase().includes(part)
+const names = (place: string, part: string): boolean => part.length > 2 && part !== 'part' && place.includes(part)
 
-/** What fastens a part comes back after it: it says so by its place, or it came off just before it in the same zone. */
+/** What fastens, with the places that it names. */
+const fastenersOf = (steps: readonly ReturnStep[]) =>
+  steps.flatMap(s => {
+    const places = s.step.moves.flatMap(m => (fastens(m) && m.place ? [m.place.toLowerCase()] : []))
+    return places.length ? [{ s, places }] : []
+  })
+
+/**
+ * What fastens a part comes back after it: it says so by its place, or it came off just before it in the same zone.
+ */
 function holds(steps: readonly ReturnStep[]): Arc[] {
   const arcs: Arc[] = []
   const loose = new Map<string, ReturnStep[]>()
+  const fasteners = fastenersOf(steps)
   for (const s of steps.toReversed()) {
     const zone = s.step.zone ?? ''
-    for (const part of partsOff(s.step)) {
-      const fasteners = [
-        ...(loose.get(zone) ?? []),
-        ...steps.filter(f => f.number < s.number && f.step.moves.some(m => fastens(m) && names(m.place, part))),
-      ]
-      for (const f of new Set(fasteners)) arcs.push({ first: s.step.id, then: f.step.id, reason: 'holds', about: part })
+    const parts = partsOff(s.step)
+    for (const part of parts) {
+      const naming = fasteners.filter(f => f.s !== s && f.places.some(place => names(place, part))).map(f => f.s)
+      const before = naming.filter(f => f.number < s.number)
+      for (const f of new Set([...(loose.get(zone) ?? []), ...before]))
+        arcs.push({ first: s.step.id, then: f.step.id, reason: 'holds', about: part })
       loose.delete(zone)
     }
-    if (s.step.moves.some(fastens) && partsOff(s.step).length === 0) loose.set(zone, [...(loose.get(zone) ?? []), s])
+    if (parts.length === 0 && s.step.moves.some(fastens)) loose.set(zone, [...(loose.get(zone) ?? []), s])
   }
   return arcs
+}
+
+/** True when a place is a part itself, or a spot on it: `pump`, `on the pump`, `pump, left side`. */
+const sitsOn = (place: string, part: string): boolean =>
+  place
+    .replace(/^(on |in )?(the )?/, '')
+    .split(',')[0]!
+    .trim() === part
+
+/** What was taken off a part after that had come off was fixed to it: it is joined to it on the bench, before the part goes back. */
+function rides(steps: readonly ReturnStep[]): Arc[] {
+  const parts = steps.flatMap(s => partsOff(s.step).map(part => ({ s, part })))
+  const placed = steps.flatMap(s => s.step.moves.flatMap(m => (m.place ? [{ s, place: m.place.toLowerCase() }] : [])))
+  return parts.flatMap(({ s, part }) =>
+    placed
+      .filter(p => p.s.number > s.number && sitsOn(p.place, part))
+      .map((p): Arc => ({ first: p.s.step.id, then: s.step.id, reason: 'rides on', about: part })),
+  )
 }
 
 /** What lies in a zone comes back before the covers that were off when it was recorded close that zone. */
@@ -54,7 +81,7 @@ function passes(steps: readonly ReturnStep[]): Arc[] {
   )
   return lines.flatMap(({ s, by, of }) =>
     steps
-      .filter(p => p !== s && of !== undefined && partsOff(p.step).some(part => names(of, part)))
+      .filter(p => p !== s && of !== undefined && partsOff(p.step).some(part => names(of.toLowerCase(), part)))
       .flatMap((p): Arc[] => {
         const about = of!
         if (by === 'behind' || by === 'under' || by === 'through')
@@ -142,6 +169,7 @@ export function precedence(state: JobState, family: Family, steps: readonly Retu
     ...turns(steps),
     ...hides(steps, family),
     ...holds(steps),
+    ...rides(steps),
     ...passes(steps),
     ...mirrored(steps),
   ]

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { costOf, search, type Cost, type Instance } from './search.ts'
+import { costOf, type Cost, type Instance } from './instance.ts'
+import { search } from './search.ts'
 
 /** All orders that keep the arcs. */
 function* extensions(on: Instance, order: number[] = []): Generator<number[]> {
@@ -20,16 +21,14 @@ const arbitraryInstance = (most: number): fc.Arbitrary<Instance> =>
       .record({
         hidden: fc.shuffledSubarray([...Array(n).keys()], { minLength: n, maxLength: n }),
         pairs: fc.array(fc.tuple(fc.nat(n - 1), fc.nat(n - 1)), { maxLength: n }),
-        prefers: fc.array(fc.tuple(fc.nat(n - 1), fc.nat(n - 1)), { maxLength: n }),
         posture: fc.array(fc.constantFrom('upright', 'on its back', ''), { minLength: n, maxLength: n }),
         tool: fc.array(fc.constantFrom('T20 driver', '8 mm spanner', ''), { minLength: n, maxLength: n }),
       })
-      .map(({ hidden, pairs, prefers, posture, tool }) => {
+      .map(({ hidden, pairs, posture, tool }) => {
         const at = hidden.map((_, i) => hidden.indexOf(i))
         return {
           n,
           arcs: pairs.filter(([a, b]) => at[a]! < at[b]!),
-          prefers: prefers.filter(([a, b]) => a < b),
           posture,
           tool,
         }
@@ -66,10 +65,6 @@ describe('the order of least cost', () => {
     const on: Instance = {
       n: 9,
       arcs: [],
-      prefers: [
-        [0, 1],
-        [1, 2],
-      ],
       posture: Array(9).fill('upright'),
       tool: Array(9).fill(''),
     }

@@ -1,25 +1,8 @@
 import TinyQueue from 'tinyqueue'
-
-/** What an order costs, the first figure before the second and so on. */
-export interface Cost {
-  /** Preferences broken. */
-  broken: number
-  turns: number
-  tools: number
-  /** Kendall tau: pairs that stand the other way round than in the mirror. */
-  distance: number
-}
-
-/** An instance: steps `0 … n-1` in the order of the mirror. */
-export interface Instance {
-  n: number
-  /** Hard arcs, as pairs of steps; acyclic. */
-  arcs: readonly (readonly [number, number])[]
-  /** Preferences: pairs of steps of which the first should come first. */
-  prefers: readonly (readonly [number, number])[]
-  posture: readonly string[]
-  tool: readonly string[]
-}
+import { unit, unpacked, type Cost, type Instance } from './instance.ts'
+import { lowerBound, type LowerBound } from './lower-bound.ts'
+import { reachOf, type Reach } from './reach.ts'
+import { add, covers, has, noSteps, openFrom, settledBelow, textOf, type StepSet } from './step-set.ts'
 
 /** An order of the steps, its cost, and how far below it the best order can be at most: 0 where it is proven best. */
 export interface Found {
@@ -30,135 +13,160 @@ export interface Found {
   bound: Cost
 }
 
-// The four figures in one number: each fits below the next for up to 400 steps.
-const unit = { distance: 1, tools: 2 ** 18, turns: 2 ** 28, broken: 2 ** 38 }
-const unpacked = (n: number): Cost => ({
-  broken: Math.floor(n / unit.broken),
-  turns: Math.floor((n % unit.broken) / unit.turns),
-  tools: Math.floor((n % unit.turns) / unit.tools),
-  distance: n % unit.tools,
-})
-
-const changes = (before: string, now: string) => before !== '' && now !== '' && before !== now
-
-/** What it costs to place step `s` next. */
-function price(on: Instance, before: readonly number[][], last: State, s: number): number {
-  let inversions = 0
-  for (let i = 0; i < s; i++) if (!isPlaced(last, i)) inversions += 1
-  let broken = 0
-  for (const first of before[s]!) if (!isPlaced(last, first)) broken += 1
-  const turn = changes(last.posture, on.posture[s]!) ? 1 : 0
-  const tool = changes(last.tool, on.tool[s]!) ? 1 : 0
-  return broken * unit.broken + turn * unit.turns + tool * unit.tools + inversions
-}
-
+/** Some steps stand; the rest is open. */
 interface State {
-  /** For each step `1` when it stands already, else `0`. */
-  placed: string
+  placed: StepSet
   count: number
   posture: string
   tool: string
+  /** What it cost to come here, and what the whole order costs at least. */
   cost: number
+  least: number
+  /** How many preferences must still be broken. */
+  breaks: number
   /** The step placed last, and the state before it. */
   step: number
   from: State | null
 }
-const isPlaced = (state: State, s: number): boolean => state.placed.charCodeAt(s) === 49
+interface Ground {
+  on: Instance
+  reach: Reach
+  bound: LowerBound
+}
+const breaksOf = (least: number) => Math.floor(least / unit.broken)
+
 /** The steps of a state in the order in which they were placed. */
 function orderOf(state: State): number[] {
   const order: number[] = []
   for (let at = state; at.from; at = at.from) order.push(at.step)
   return order.reverse()
 }
-const keyOf = (s: State) => `${s.placed} ${s.posture} ${s.tool}`
+const keyOf = (s: State) => `${textOf(s.placed)}${s.posture}|${s.tool}`
+const changes = (before: string, now: string) => (before !== '' && now !== '' && before !== now ? 1 : 0)
 
-function follow(on: Instance, before: readonly number[][], state: State, s: number): State {
-  return {
-    placed: `${state.placed.slice(0, s)}1${state.placed.slice(s + 1)}`,
-    count: state.count + 1,
-    posture: on.posture[s] || state.posture,
-    tool: on.tool[s] || state.tool,
-    cost: state.cost + price(on, before, state, s),
-    step: s,
-    from: state,
+function start({ on, bound }: Ground): State {
+  const placed = noSteps(on.n)
+  const least = bound(placed, '', '')
+  return { placed, count: 0, posture: '', tool: '', cost: 0, least, breaks: breaksOf(least), step: -1, from: null }
+}
+
+/** Before which steps a preference must be broken: those within a stretch that is wholly open. */
+function mayBreak(stretches: Reach['stretches'], placed: StepSet, n: number): Int16Array {
+  const over = new Int16Array(n + 1)
+  const tail = Math.min(n, openFrom(placed))
+  let at = 0
+  for (let from = settledBelow(placed); from < n; from++) {
+    if (has(placed, from)) continue
+    let to = from
+    while (to < tail && !has(placed, to)) to++
+    if (to >= tail) to = n
+    while (at < stretches.length && stretches[at]![0] < from) at++
+    for (; at < stretches.length && stretches[at]![1] < to; at++) {
+      over[stretches[at]![0] + 1]! += 1
+      over[stretches[at]![1] + 1]! -= 1
+    }
+    from = to
   }
+  for (let s = 1; s <= n; s++) over[s]! += over[s - 1]!
+  return over
 }
 
-const start = (on: Instance): State => ({
-  placed: '0'.repeat(on.n),
-  count: 0,
-  posture: '',
-  tool: '',
-  cost: 0,
-  step: -1,
-  from: null,
-})
-/** The first steps of each pair, by the second. */
-function firstsOf(on: Instance, pairs: readonly (readonly [number, number])[]): number[][] {
-  const firsts: number[][] = Array.from({ length: on.n }, () => [])
-  for (const [a, b] of pairs) firsts[b]!.push(a)
-  return firsts
-}
-interface Ready {
-  on: Instance
-  needs: number[][]
-  before: number[][]
-}
-const onward = ({ on, needs, before }: Ready, state: State): State[] => {
+/** The states after one more step, those that cost `most` or more at least left out. */
+function onward({ on, reach, bound }: Ground, state: State, most: number): State[] {
   const next: State[] = []
-  for (let s = 0; s < on.n; s++)
-    if (!isPlaced(state, s) && needs[s]!.every(a => isPlaced(state, a))) next.push(follow(on, before, state, s))
+  const may = mayBreak(reach.stretches, state.placed, on.n)
+  // A preference broken where none must be leaves as many to be broken as before.
+  const dear = state.cost + (state.breaks + 1) * unit.broken >= most
+  let open = 0
+  for (let s = settledBelow(state.placed); s < on.n; s++) {
+    if (has(state.placed, s)) continue
+    const passed = open++
+    const breaks = s > 0 && !has(state.placed, s - 1)
+    if (breaks && !may[s] && dear) continue
+    if (!covers(state.placed, reach.needs[s]!)) continue
+    const [posture, tool] = [on.posture[s] || state.posture, on.tool[s] || state.tool]
+    const cost =
+      state.cost +
+      (breaks ? unit.broken : 0) +
+      changes(state.posture, on.posture[s]!) * unit.turns +
+      changes(state.tool, on.tool[s]!) * unit.tools +
+      passed
+    if (cost >= most) continue
+    const placed = state.placed.slice()
+    add(placed, s)
+    const rest = bound(placed, posture, tool)
+    const least = Math.max(state.least, cost + rest)
+    if (least >= most) continue
+    const count = state.count + 1
+    next.push({ placed, count, posture, tool, cost, least, breaks: breaksOf(rest), step: s, from: state })
+  }
   return next
 }
 
-/** The cheapest state first (Dijkstra 1959), of states that are alike the cheapest only; `null` and a bound after `most` of them. */
-function cheapestFirst(ready: Ready, most: number): { best: State | null; bound: number } {
-  const queue = new TinyQueue<State>([start(ready.on)], (a, b) => a.cost - b.cost || b.count - a.count)
-  const settled = new Set<string>()
-  for (let state = queue.pop(); state; state = queue.pop()) {
-    if (state.count === ready.on.n) return { best: state, bound: state.cost }
-    const key = keyOf(state)
-    if (settled.has(key)) continue
-    if (settled.size >= most) return { best: null, bound: state.cost }
-    settled.add(key)
-    for (const next of onward(ready, state)) queue.push(next)
-  }
-  return { best: null, bound: 0 }
+/** The states after one more step that break a preference only where one must be broken; where there are none, all. */
+function promising(ground: Ground, state: State): State[] {
+  const few = onward(ground, state, state.cost + (state.breaks + 1) * unit.broken)
+  return few.length ? few : onward(ground, state, Infinity)
 }
 
-/** Level by level the cheapest `width` states go on: an order that keeps all arcs, not proven best. */
-function beam(ready: Ready, width: number): State {
-  let level = [start(ready.on)]
-  for (let count = 0; count < ready.on.n; count++) {
+/** Level by level the `width` states that promise most go on: an order that keeps all arcs, not proven best. */
+function beam(ground: Ground, width: number): State {
+  let level = [start(ground)]
+  for (let count = 0; count < ground.on.n; count++) {
     const next = new Map<string, State>()
-    for (const then of level.flatMap(state => onward(ready, state))) {
+    for (const then of level.flatMap(state => promising(ground, state))) {
       const key = keyOf(then)
       if (!next.has(key) || then.cost < next.get(key)!.cost) next.set(key, then)
     }
-    level = [...next.values()].sort((a, b) => a.cost - b.cost).slice(0, width)
+    level = [...next.values()].sort((a, b) => a.least - b.least).slice(0, width)
   }
   return level[0]!
 }
 
 /**
- * The order of least cost that keeps all arcs. Search over the down-sets of the partial order with the posture and the tool in hand as
- * state. Exact when it ends within `most` states, as it does wherever few orders cost as little as the best; beyond that the best of a
- * narrow search is returned, and the cost that no order can be below.
+ * Best first (A*, Hart, Nilsson and Raphael 1968) over the down-sets of the arcs, with the posture and the tool in hand as state; of
+ * states that are alike the cheapest only; nothing that is no better than `known`. Ends with a better state, with none, or after `most`
+ * states with a bound.
  */
-export function search(on: Instance, most = 20_000, width = 40): Found {
-  const ready = { on, needs: firstsOf(on, on.arcs), before: firstsOf(on, on.prefers) }
-  const { best, bound } = cheapestFirst(ready, most)
-  const found = best ?? beam(ready, width)
+function bestFirst(ground: Ground, known: number, most: number): { better: State | null; bound: number } {
+  const first = start(ground)
+  const queue = new TinyQueue<State>(
+    first.least < known ? [first] : [],
+    (a, b) => a.least - b.least || b.count - a.count,
+  )
+  const cheapest = new Map<string, number>()
+  let seen = 0
+  for (let state = queue.pop(); state; state = queue.pop()) {
+    if (state.count === ground.on.n) return { better: state, bound: state.cost }
+    const key = keyOf(state)
+    if (state.cost > (cheapest.get(key) ?? Infinity)) continue
+    if ((seen += 1) > most) return { better: null, bound: state.least }
+    for (const next of onward(ground, state, known)) {
+      const name = keyOf(next)
+      if (next.cost >= (cheapest.get(name) ?? Infinity)) continue
+      cheapest.set(name, next.cost)
+      queue.push(next)
+    }
+  }
+  return { better: null, bound: known }
+}
+
+/**
+ * The order of least cost that keeps all arcs: a narrow search first, then best first for anything better. Exact when that ends within
+ * `most` states, as it does where the arcs speak against the mirror in few places; beyond, the best known order is returned, and the
+ * cost that no order is below.
+ */
+export function search(on: Instance, most = 20_000, width = 4): Found {
+  const reach = reachOf(on)
+  const quick = beam({ on, reach, bound: lowerBound(on, reach, false) }, width)
+  // Threading parts in pairs pays where the search can come to an end.
+  const inPairs = on.n <= 150
+  const { better, bound } = bestFirst({ on, reach, bound: lowerBound(on, reach, inPairs) }, quick.cost, most)
+  const found = better ?? quick
   return {
     order: orderOf(found),
     cost: unpacked(found.cost),
-    proven: best !== null || found.cost === bound,
+    proven: found.cost === bound,
     bound: unpacked(Math.min(found.cost, bound)),
   }
-}
-
-/** What a given order costs. */
-export function costOf(on: Instance, order: readonly number[]): Cost {
-  const before = firstsOf(on, on.prefers)
-  return unpacked(order.reduce((state, s) => follow(on, before, state, s), start(on)).cost)
 }

@@ -4,7 +4,6 @@ import {
   foldAll,
   gates,
   openDebts,
-  planReturn,
   stance,
   type BodyOf,
   type EventName,
@@ -25,6 +24,7 @@ import { local } from '../data/local.ts'
 import type { HandSaid, JobCard } from '../data/shapes.ts'
 import { device } from '../devices/device.ts'
 import { useOutbox } from './outbox.ts'
+import { usePlanned } from './planned.ts'
 import { useSession } from './session.ts'
 
 /** So many photos of a job are brought to this device, the newest first. */
@@ -58,7 +58,7 @@ export const useJob = defineStore('job', () => {
   const state = computed(() => foldAll(pending.value, confirmed.value).state)
   const family = computed<Family>(() => state.value.opened?.family ?? card.value?.model.family ?? 'front-loader')
   const debts = computed(() => openDebts(state.value))
-  const planned = computed(() => planReturn(state.value, family.value))
+  const planned = usePlanned(state, family)
   const plan = computed(() => planned.value.steps)
   const gatesAhead = computed(() => gates(family.value, plan.value))
   const standing = computed(() => stance(state.value))

@@ -1,0 +1,76 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { costOf, fold, gates, mirror, owedCount, planReturn, precedence, search, type JobState } from '../index.ts'
+import { event } from '../test/arbitrary-log.ts'
+import { machineState } from '../test/generated-machine.ts'
+import { milpCost } from '../test/milp-return.ts'
+
+/** Machines with nested zones, several parts on one bracket, lines through parts, orders that were said, some of them contradicting. */
+const arbitraryMachine = fc
+  .record({ seed: fc.nat(), steps: fc.integer({ min: 5, max: 40 }), said: fc.integer({ min: 0, max: 4 }) })
+  .map(({ seed, steps, said }) => machineState(seed, steps, said))
+const family = 'front-loader'
+
+/** Settles all that a step owes. */
+function settle(state: JobState, step: string, n: number): JobState {
+  return [...state.debts.values()]
+    .filter(d => d.step === step && owedCount(d) > 0)
+    .reduce((s, d, i) => {
+      const folded = fold(s, event('debt-settled', { debt: d.id, how: 'refitted', count: owedCount(d) }, n + i, 'back'))
+      if (!folded.ok) throw new Error(folded.refusal.message)
+      return folded.state
+    }, state)
+}
+
+describe('on generated machines', () => {
+  it('5: a planned return is a linear extension of its arcs with every debt once; contradicting arcs are told as a cycle', () => {
+    fc.assert(
+      fc.property(arbitraryMachine, state => {
+        const plan = planReturn(state, family)
+        const arcs = precedence(state, family, mirror(state))
+        expect(plan.steps.flatMap(r => r.debts.map(d => d.id)).sort()).toEqual([...state.debts.keys()].sort())
+        if (plan.contradiction) {
+          plan.contradiction.forEach((arc, i, cycle) => {
+            expect(arcs).toContainEqual(arc)
+            expect(arc.then).toBe(cycle[(i + 1) % cycle.length]!.first)
+          })
+          return
+        }
+        const at = new Map(plan.steps.map((r, i) => [r.step.id, i]))
+        for (const arc of arcs) expect(at.get(arc.first)!).toBeLessThan(at.get(arc.then)!)
+        // Every step that came up is told, with a reason that is an arc or a saved change.
+        for (const d of plan.departures) expect(at.get(d.step)! < at.get(d.past)!).toBe(d.moved === 'up')
+      }),
+      { numRuns: 120 },
+    )
+  })
+  it('6: settled in its order, planned anew after every step, it passes no gate with a debt behind it', () => {
+    fc.assert(
+      fc.property(arbitraryMachine, start => {
+        if (planReturn(start, family).contradiction) return
+        let state = start
+        for (let n = 0; state.owing.size > 0; n++) {
+          const plan = planReturn(state, family)
+          const at = plan.steps.findIndex(r => r.owes > 0)
+          const gate = gates(family, plan.steps).find(g => g.at === at)
+          expect(gate?.behind ?? []).toEqual([])
+          state = settle(state, plan.steps[at]!.step.id, 100_000 + n * 100)
+        }
+        expect(gates(family, planReturn(state, family).steps).flatMap(g => g.behind)).toEqual([])
+      }),
+      { numRuns: 25 },
+    )
+  })
+  it('costs what mixed-integer programming finds, on small ones', async () => {
+    let held = 0
+    for (let seed = 1; held < 8; seed++) {
+      const { on } = planReturn(machineState(seed, 12, seed % 3), family)
+      if (!on) continue
+      const found = search(on)
+      expect(found.proven).toBe(true)
+      expect(costOf(on, found.order)).toEqual(found.cost)
+      expect(await milpCost(on, 600, () => 0), `machine ${seed}`).toEqual(found.cost)
+      held += 1
+    }
+  })
+})
