@@ -234,9 +234,9 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
   expect(mine.summary).toMatchObject({ clean: true, steps: 13 })
   const log = (await (await page.request.get(`/api/jobs/${mine.id}/events`)).json()) as {
     kind: string
-    body: { step?: { moves: { kind: string }[]; photos: { hash: string }[] } }
+    body: { step?: { moves?: { kind: string }[]; photos: { hash: string }[] } }
   }[]
-  const kinds = new Set(log.flatMap(e => e.body.step?.moves.map(m => m.kind) ?? []))
+  const kinds = new Set(log.flatMap(e => e.body.step?.moves?.map(m => m.kind) ?? []))
   expect([...kinds].sort()).toEqual(Object.keys(moveKinds).sort())
   const hashes = log.flatMap(e => (e.kind === 'step-recorded' ? e.body.step!.photos.map(p => p.hash) : []))
   expect(hashes).toHaveLength(11)

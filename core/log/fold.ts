@@ -3,6 +3,9 @@ import { eventKinds, type JobEvent } from './event.ts'
 import { accept, refuse, type Folded, type Refusal } from './refusals.ts'
 import { blank, type JobState } from './state.ts'
 
+/** The minute of a moment, counted since 1970. */
+export const minuteOf = (moment: string): number => Math.floor(Date.parse(moment) / 60_000)
+
 /**
  * The state after one more event, or the reason for which it is refused.
  * An event that was folded before changes nothing. Costs O(size of the event · log of the state), never O(log of the job).
@@ -13,7 +16,9 @@ export function fold(state: JobState, event: JobEvent): Folded<JobState> {
   if (state.closing) return refuse(3)
   if (state.seen.size >= limits.log) return refuse(13)
   const folded = eventKinds[event.kind].fold(state, event.body, event)
-  return folded.ok ? accept({ ...folded.state, seen: folded.state.seen.add(event.id) }) : folded
+  if (!folded.ok) return folded
+  const { seen, minutes } = folded.state
+  return accept({ ...folded.state, seen: seen.add(event.id), minutes: minutes.add(minuteOf(event.at)) })
 }
 
 export interface Refused {

@@ -3,7 +3,7 @@ import { blank, type JobState } from './state.ts'
 
 /** A state as plain JSON, to be stored and folded on. */
 export interface Snapshot {
-  version: 1
+  version: 2
   state: Record<string, unknown>
 }
 
@@ -12,11 +12,13 @@ const sorted = <V>(map: Map<string, V>): [string, V][] => [...map.entries()].sor
 
 /** The snapshot of a state; `fromSnapshot(toSnapshot(s))` folds on exactly as `s` does. */
 export const toSnapshot = (s: JobState): Snapshot => ({
-  version: 1,
+  version: 2,
   state: {
     opened: s.opened,
     intake: s.intake,
     phase: s.phase,
+    turns: sorted(s.turns),
+    minutes: s.minutes.toArray().sort((a, b) => a - b),
     closing: s.closing,
     tray: s.tray,
     trayAt: s.trayAt,
@@ -34,6 +36,9 @@ export const toSnapshot = (s: JobState): Snapshot => ({
   },
 })
 
+/** True when a stored snapshot was made by this version; an older one is left aside, and the log folded from its start. */
+export const isCurrent = ({ version }: { version: number }): boolean => version === 2
+
 /** The state of a snapshot. The caller has made it with `toSnapshot`; it is not validated again. */
 export function fromSnapshot({ state }: Snapshot): JobState {
   const s = state as Record<keyof JobState, never>
@@ -42,6 +47,8 @@ export function fromSnapshot({ state }: Snapshot): JobState {
     opened: s.opened,
     intake: s.intake ?? blank.intake,
     phase: s.phase,
+    turns: Map(s.turns),
+    minutes: Set(s.minutes),
     closing: s.closing,
     tray: s.tray ?? blank.tray,
     trayAt: s.trayAt ?? '',

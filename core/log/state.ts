@@ -44,6 +44,9 @@ export interface StepState extends Step {
   struck?: string | undefined
   /** Photos taken of it later, on the way back. */
   later: readonly Photo[]
+  /** The first and the last moment at which something of it was settled. */
+  backFrom?: string | undefined
+  backTo?: string | undefined
 }
 
 /** What was said or measured besides the moves: kept as entered, keyed by the event's id. */
@@ -59,6 +62,8 @@ export interface Opened {
   family: Family
   complaint: string
   plate: string
+  /** The closed job that came back. */
+  callBackOf?: string | undefined
   at: string
   by: string
 }
@@ -69,6 +74,13 @@ export interface PhaseState {
   waitsFor?: string | undefined
   due?: string | undefined
 }
+/** A turn of the job to a phase, or to waiting in one. */
+export interface Turn {
+  /** Stamp of its event. */
+  at: string
+  phase: Phase
+  waitsFor?: string | undefined
+}
 /** What is told at intake, and when each was told last. */
 export const intakeFields = ['complaint', 'seen', 'shows', 'fascia', 'stands', 'made', 'plate'] as const
 export type IntakeField = (typeof intakeFields)[number]
@@ -78,6 +90,8 @@ export interface Closing {
   by: string
   clean: boolean
   abandoned: boolean
+  /** Who signs it off, as written by hand. */
+  signedBy?: string | undefined
   note?: string | undefined
   owed: readonly { debt: string; label: string; count: number }[]
 }
@@ -87,6 +101,10 @@ export interface JobState {
   opened: Opened | null
   intake: Intake
   phase: PhaseState
+  /** Every turn to a phase, by the id of its event. */
+  turns: Map<string, Turn>
+  /** The minutes, since 1970, in which something was recorded: when somebody was at work. */
+  minutes: Set<number>
   steps: Map<string, StepState>
   /** Ids of the steps that stand, in the order of the descent. */
   order: List<string>
@@ -117,6 +135,8 @@ export const blank: JobState = {
   opened: null,
   intake: {},
   phase: { name: 'intake', at: '' },
+  turns: Map(),
+  minutes: Set(),
   steps: Map(),
   order: List(),
   debts: Map(),

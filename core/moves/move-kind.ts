@@ -3,6 +3,7 @@ import { conditions } from '../items/condition.ts'
 import type { DebtState, ItemKind } from '../items/kinds.ts'
 import { cell, line, literal, oneOf, shape, uuid } from '../schema.ts'
 import type { Caution } from '../text/cautions.ts'
+import type { Check } from './checks.ts'
 
 /** One change that a move makes to what is owed: `count` is positive when it opens, negative when it settles. */
 export interface DebtChange {
@@ -40,6 +41,8 @@ export interface MoveKind<M> {
   notes(move: M): string[]
   tools(move: M): string[]
   cautions(move: M): Caution[]
+  /** What the hand does after refitting to be sure that it is home; none where it is left out. */
+  checks?(move: M): Check[]
 }
 
 /** The direction of a move: down, as recorded, or back, as its inverse. */

@@ -1,4 +1,5 @@
 import type { Caution } from '../text/cautions.ts'
+import type { Check } from './checks.ts'
 import type { DebtChange } from './move-kind.ts'
 import { foundNote, needsNew } from '../items/condition.ts'
 import { kindOf, type Move } from './registry.ts'
@@ -33,5 +34,7 @@ export const subject = (move: Move): string => kindOf(move).subject(move)
 
 export const toolsFor = (move: Move): string[] => kindOf(move).tools(move)
 export const cautionsFor = (move: Move): Caution[] => kindOf(move).cautions(move)
+/** The checks of refitting; none on the way down. */
+export const checksFor = (move: Move): Check[] => (move.way === 'back' ? (kindOf(move).checks?.(move) ?? []) : [])
 /** The glyph of a move. */
 export const glyphOf = (move: Move) => kindOf(move).item

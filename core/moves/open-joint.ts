@@ -39,4 +39,5 @@ export const openJoint: MoveKind<OpenJoint> = {
     ].filter(Boolean),
   tools: m => (m.joint.clamp === 'spring' ? ['clamp pliers'] : m.joint.clamp === 'worm' ? ['screwdriver'] : []),
   cautions: () => ['water'],
+  checks: () => ['tug'],
 }

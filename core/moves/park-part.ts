@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import { part, partCautions, seatNotes } from '../items/part.ts'
 import { join, sentence } from '../text/words.ts'
+import { partChecks } from './checks.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('park-part', { part: part.required() })
@@ -20,4 +21,5 @@ export const parkPart: MoveKind<ParkPart> = {
   notes: m => ['No wire under it', ...seatNotes(m.part)],
   tools: () => [],
   cautions: m => partCautions(m.part),
+  checks: m => partChecks(m.part),
 }

@@ -2,6 +2,7 @@ import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { part, partCautions, seatNotes } from '../items/part.ts'
 import { sentence } from '../text/words.ts'
+import { partChecks } from './checks.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('pull-off', {
@@ -24,4 +25,5 @@ export const pullOff: MoveKind<PullOff> = {
   notes: m => [...(m.oneWay ? ['Goes on once: check everything behind it first'] : []), ...seatNotes(m.part)],
   tools: () => ['puller'],
   cautions: m => partCautions(m.part),
+  checks: m => partChecks(m.part),
 }

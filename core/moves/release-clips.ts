@@ -32,4 +32,5 @@ export const releaseClips: MoveKind<ReleaseClips> = {
   notes: m => (m.clip.fragile ? ['Fragile: press beside the clip, not on it'] : []),
   tools: m => (m.clip.type === 'push-pin' ? ['pin lifter'] : m.clip.type === 'spring clip' ? ['long-nose pliers'] : []),
   cautions: m => (m.clip.type === 'spring clip' ? ['spring'] : []),
+  checks: () => ['click'],
 }

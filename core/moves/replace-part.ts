@@ -4,6 +4,7 @@ import { part, partCautions, seatNotes } from '../items/part.ts'
 import { limits } from '../limits.ts'
 import { line } from '../schema.ts'
 import { sentence } from '../text/words.ts'
+import { partChecks } from './checks.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('replace-part', {
@@ -34,4 +35,5 @@ export const replacePart: MoveKind<ReplacePart> = {
   notes: m => [...m.carryOver.map(thing => `Carry over the ${thing}`), ...seatNotes(m.part)],
   tools: () => [],
   cautions: m => partCautions(m.part),
+  checks: m => partChecks(m.part),
 }

@@ -25,4 +25,5 @@ export const slipBelt: MoveKind<SlipBelt> = {
   ],
   tools: () => [],
   cautions: () => [],
+  checks: () => ['spin'],
 }

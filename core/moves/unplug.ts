@@ -31,4 +31,10 @@ export const unplug: MoveKind<Unplug> = {
     ].filter(Boolean),
   tools: () => [],
   cautions: () => [],
+  checks: m =>
+    m.connector.lock === 'secondary slider'
+      ? ['slide', 'tug']
+      : m.connector.lock === 'tab'
+        ? ['click', 'tug']
+        : ['tug'],
 }

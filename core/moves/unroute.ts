@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import { route, waypointName } from '../items/route.ts'
 import { join, list, sentence } from '../text/words.ts'
+import { turns } from './checks.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('unroute', { route: route.required() })
@@ -26,4 +27,5 @@ export const unroute: MoveKind<Unroute> = {
   ],
   tools: () => [],
   cautions: () => [],
+  checks: m => (turns(m.route.keepClear) ? ['spin'] : []),
 }

@@ -1,5 +1,6 @@
-import { owedCount, type Debt } from '../log/state.ts'
+import { owedCount, settledCount, type Debt } from '../log/state.ts'
 import { liesIn, type Family } from '../machine/families.ts'
+import { subject, toolsFor } from '../moves/move.ts'
 import type { Move } from '../moves/registry.ts'
 import type { ReturnStep } from './mirror.ts'
 
@@ -12,34 +13,81 @@ export interface Gate {
   at: number
   step: string
   zones: string[]
-  /** Debts for which this is the last moment, still owed; without those of the step itself. */
+  /** True when its step is done: the zones are closed. */
+  closed: boolean
+  /** Debts for which this is the last moment, still owed; the nearest to the gate first, without those of the step itself. */
   behind: Debt[]
+  /** What must not stay behind it, by name: temporaries that were put in there, and the tools that were used there. */
+  counts: string[]
+}
+
+/** Steps behind a cover, and what they left there to be counted out. */
+function countsOf(steps: readonly ReturnStep[]): string[] {
+  const moves = steps.flatMap(r => r.moves.map(m => m.move))
+  const temporaries = moves.filter(m => m.kind === 'place-temporary').map(subject)
+  const tools = moves.filter(m => m.kind !== 'place-temporary').flatMap(toolsFor)
+  return [...new Set([...temporaries, ...tools])]
 }
 
 /**
  * The gates of a return, in its order. A debt lies behind the covers that were off when it was recorded and under which
  * its zone lies. Covers of the same zone are ways in beside each other: the last one closes. Covers of nested zones are
- * one behind the other: the first one closes.
+ * one behind the other: the first one closes. O(steps · covers).
  */
 export function gates(family: Family, plan: readonly ReturnStep[]): Gate[] {
   const covers = plan.flatMap((step, at) =>
     step.moves.flatMap(({ move }) => zonesOpenedBy(move).map(zone => ({ zone, at, number: step.number }))),
   )
-  const found = new Map<number, Gate>()
+  const found = new Map<number, Gate & { hidden: ReturnStep[] }>()
   for (const { zone, at } of covers) {
-    const gate = found.get(at) ?? { at, step: plan[at]!.step.id, zones: [], behind: [] }
+    const { step, debts, owes } = plan[at]!
+    const closed = debts.length > 0 && owes === 0
+    const gate = found.get(at) ?? { at, step: step.id, zones: [], closed, behind: [], counts: [], hidden: [] }
     if (!gate.zones.includes(zone)) gate.zones.push(zone)
     found.set(at, gate)
   }
   for (const step of plan) {
     const zone = step.step.zone
-    if (!zone || step.owes === 0) continue
+    if (!zone) continue
     const over = covers.filter(c => c.number < step.number && liesIn(family, zone, c.zone))
     if (over.length === 0) continue
     const levels = new Map<string, number>()
     for (const c of over) levels.set(c.zone, Math.max(levels.get(c.zone) ?? -1, c.at))
-    const last = found.get(Math.min(...levels.values()))!
-    last.behind.push(...step.debts.filter(d => owedCount(d) > 0))
+    found.get(Math.min(...levels.values()))!.hidden.push(step)
   }
-  return [...found.values()].sort((a, b) => a.at - b.at)
+  return [...found.values()]
+    .sort((a, b) => a.at - b.at)
+    .map(({ hidden, ...gate }) => ({
+      ...gate,
+      behind: hidden.toReversed().flatMap(r => r.debts.filter(d => owedCount(d) > 0)),
+      counts: countsOf(hidden),
+    }))
 }
+
+/** A debt whose last moment comes near: the gate after which it cannot be settled without reopening, and the steps until then. */
+export interface Reach {
+  debt: Debt
+  gate: Gate
+  steps: number
+}
+
+/**
+ * What was passed over and lies behind a gate ahead, with the steps after which it goes out of reach; the nearest gate first. Passed over
+ * is what came off later than something that is back already: last off, it would have been first on. `at` is the place of the step in hand.
+ */
+export function reachLeft(all: readonly Gate[], plan: readonly ReturnStep[], at: number): Reach[] {
+  const number = new Map(plan.map(r => [r.step.id, r.number]))
+  const back = plan.filter(r => r.debts.some(d => settledCount(d) > 0)).map(r => r.number)
+  const earliest = Math.min(...back)
+  return all
+    .filter(gate => !gate.closed && gate.at >= at)
+    .flatMap(gate =>
+      gate.behind
+        .filter(debt => settledCount(debt) === 0 && number.get(debt.step)! > earliest)
+        .map(debt => ({ debt, gate, steps: gate.at - at })),
+    )
+}
+
+/** What is still owed behind gates that are closed already: it cannot be reached unless they are opened again. */
+export const shutIn = (all: readonly Gate[]): { gate: Gate; debts: Debt[] }[] =>
+  all.filter(g => g.closed && g.behind.length > 0).map(gate => ({ gate, debts: gate.behind }))

@@ -77,7 +77,7 @@ describe('a gate', () => {
   it('holds back what was recorded in its zones and those within, and nothing else', () => {
     const [gate] = gates('front-loader', mirror(state))
     expect(gate).toMatchObject({ at: 3, zones: ['rear', 'base'] })
-    expect(gate!.behind.map(d => d.step)).toEqual([id(4, 's'), id(3, 's')])
+    expect(gate!.behind.map(d => d.step)).toEqual([id(3, 's'), id(4, 's')])
   })
 
   it('of a second way in: the last cover back closes', () => {

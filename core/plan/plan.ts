@@ -24,6 +24,8 @@ export interface Departure {
 export interface ReturnPlan {
   steps: ReturnStep[]
   departures: Departure[]
+  /** The precedence that it keeps. */
+  arcs: Arc[]
   cost: Cost
   /** True when no order is better. */
   proven: boolean
@@ -34,7 +36,11 @@ export interface ReturnPlan {
   contradiction: Arc[] | null
   /** What was searched, to search it longer elsewhere; null where no search was needed. */
   on: Instance | null
+  /** The steps that are left, as the mirror has them: those of `on`. */
+  left: string[]
 }
+/** Finds the order of an instance, whose steps are named by `steps`; `quick` is the short search. */
+export type Solve = (on: Instance, steps: readonly string[], quick: (on: Instance) => Found) => Found
 
 const isDone = (r: ReturnStep) => r.debts.length > 0 && r.owes === 0
 const act = (r: ReturnStep) => describe(r.moves[0]!.move).replace(/\.$/, '')
@@ -109,41 +115,54 @@ function problemOf(state: JobState, family: Family): Problem {
   return { done: plain.filter(isDone), rest, arcs, breaks, on: instance(rest, arcs) }
 }
 
+/** A search for the thread of a hand that waits: cut after few states. */
+const quick = (on: Instance): Found => search(on, on.n > 30 ? 60 : 240, narrow(on.n))
+
 /** How many states go on side by side where the search is cut short: fewer the more steps there are, so that a hand does not wait. */
 const narrow = (steps: number): number => Math.max(1, Math.min(12, Math.floor(40_000 / steps ** 2)))
 
 /**
  * The return as it is planned: what is done stays where it is, the rest is a linear extension of the precedence of least cost
  * (preferences broken, turns, changes of tool, distance from the mirror). Where the arcs contradict each other, or a person took the
- * mirror, the mirror stands. `solve` finds the order: the default is cut after 60 states, for the thread of a hand that waits; the plan
- * then says that it is not proven best, and by how much at most.
+ * mirror, the mirror stands. `solve` finds the order; where its search is cut short the plan says that it is not proven best, and by
+ * how much at most.
  */
-export function planReturn(
-  state: JobState,
-  family: Family,
-  solve: (on: Instance) => Found = on => search(on, 60, narrow(on.n)),
-): ReturnPlan {
+export function planReturn(state: JobState, family: Family, solve: Solve = on => quick(on)): ReturnPlan {
   const { done, rest, arcs, breaks, on } = problemOf(state, family)
   const cycle = contradiction(arcs)
-  const open = new Set(rest.map(r => r.step.id))
+  const left = rest.map(r => r.step.id)
+  const open = new Set(left)
   // Where no arc of what is left speaks against the mirror, no order is better: every other breaks a preference.
   const keeps = breaks.every(a => !open.has(a.first) || !open.has(a.then))
   if (cycle || state.plainMirror || keeps) {
     const cost = costOf(on, [...rest.keys()])
     const proven = keeps && !cycle
     const bound = proven ? cost : { broken: 0, turns: 0, tools: 0, distance: 0 }
-    return { steps: [...done, ...rest], departures: [], cost, proven, bound, breaks, contradiction: cycle, on: null }
+    return {
+      steps: [...done, ...rest],
+      departures: [],
+      arcs,
+      cost,
+      proven,
+      bound,
+      breaks,
+      contradiction: cycle,
+      on: null,
+      left,
+    }
   }
-  const { order, cost, proven, bound } = solve(on)
+  const { order, cost, proven, bound } = solve(on, left, quick)
   const ordered = order.map(i => rest[i]!)
   return {
     steps: [...done, ...ordered],
     departures: departures(ordered, arcs),
+    arcs,
     cost,
     proven,
     bound,
     breaks,
     contradiction: null,
     on,
+    left,
   }
 }

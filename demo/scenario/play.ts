@@ -106,6 +106,10 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
     for (const { things } of told.acts) things.forEach(t => gone.add(t))
   }
 
+  const numbered = (n: number) => state.order.get(n - 1)!
+  for (const { first, then, why } of job.orders ?? [])
+    say('constraint-added', { first: numbered(first), then: numbered(then), reason: why }, 0.3)
+
   if (job.phase === 'descent') return log
   say(
     'phase-changed',

@@ -28,6 +28,8 @@ export interface ToldJob {
   /** What was so before anybody touched it. */
   before?: { what: string; how: (typeof foundStates)[number]; zone: string }[]
   steps: ToldStep[]
+  /** What must come before what on the way back, as somebody said; steps by their number. */
+  orders?: { first: number; then: number; why: string }[]
   bench?: { kind: 'reading-taken' | 'part-compared' | 'check-done'; body: object }[]
   /** How many steps of the return are done. */
   back?: number | 'all'

@@ -1,4 +1,13 @@
-import { blank, foldAll, fromSnapshot, toSnapshot, type JobEvent, type JobState, type Snapshot } from '@dialytica/core'
+import {
+  blank,
+  foldAll,
+  fromSnapshot,
+  isCurrent,
+  toSnapshot,
+  type JobEvent,
+  type JobState,
+  type Snapshot,
+} from '@dialytica/core'
 import type { EntityManager } from 'typeorm'
 import { MoreThan } from 'typeorm'
 import { Event, SnapshotOf, type EventRow } from '../entities/index.ts'
@@ -37,8 +46,10 @@ export async function stateAt(m: EntityManager, states: States, jobId: string, s
   let from: StateAt = near && near.seq < seq ? near : { seq: 0, state: blank }
   if (from.seq === 0) {
     const stored = await m.findOneBy(SnapshotOf, { jobId })
-    if (stored && stored.seq <= seq)
-      from = { seq: stored.seq, state: fromSnapshot(JSON.parse(stored.state) as Snapshot) }
+    if (stored && stored.seq <= seq) {
+      const snapshot = JSON.parse(stored.state) as Snapshot
+      if (isCurrent(snapshot)) from = { seq: stored.seq, state: fromSnapshot(snapshot) }
+    }
   }
   return foldAll(await eventsAfter(m, jobId, from.seq), from.state).state
 }

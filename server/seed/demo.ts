@@ -1,7 +1,7 @@
 import type { Photo } from '@dialytica/core'
 import { play, scenario, uuids } from '@dialytica/demo'
 import sharp from 'sharp'
-import { Model, Shop, Unit } from '../entities/index.ts'
+import { Job, Model, Shop, Unit, User } from '../entities/index.ts'
 import { append } from '../joblog/append.ts'
 import { createAccount, shopNamed } from '../people/accounts.ts'
 import type { Person } from '../people/sessions.ts'
@@ -27,44 +27,45 @@ export async function seedDemo(context: Context, say: (line: string) => void, no
   const { db } = context
   const others = await db.getRepository(Shop).find()
   if (others.some(s => s.name !== scenario.shop.name)) return
-  const id = uuids(scenario.shop.name)
   const shop = await shopNamed(db, scenario.shop.name, scenario.shop.timeZone)
-  if ((await db.query('SELECT COUNT(*) AS n FROM job WHERE shop_id = ?', [shop.id]))[0].n >= scenario.jobs.length)
-    return
-  say('Loading the demo: a small workshop with six jobs. Its photos are drawn now; this happens once.')
+  const jobs = db.getRepository(Job)
+  if ((await jobs.countBy({ shopId: shop.id })) >= scenario.jobs.length) return
+  say('Loading the demo: a small workshop with seven jobs. Its photos are drawn now; this happens once.')
 
-  const people = new Map<string, Person>()
+  // Ids follow from names, and what is there already keeps its own: a demo that has grown is added to.
+  const idOf = (name: string) => uuids(`${scenario.shop.name}, ${name}`)()
   for (const { login, name, role } of scenario.people) {
-    const person = { id: id(), shopId: shop.id, login, name, role: role as Person['role'] }
+    const person = { id: idOf(login), shopId: shop.id, login, name, role: role as Person['role'] }
     await createAccount(db, { ...person, password: demoPassword, demo: true }).catch(ignoreDouble)
-    people.set(login, { ...person, shop: shop.name, timeZone: shop.timeZone, joined: null })
   }
-  const models = new Map<string, string>()
-  for (const model of scenario.models) {
-    models.set(model.code, id())
-    const row = { ...model, id: models.get(model.code)!, shopId: shop.id, createdAt: now }
-    await db.getRepository(Model).insert(row).catch(ignoreDouble)
+  const models = db.getRepository(Model)
+  for (const model of scenario.models)
+    await models.insert({ ...model, id: idOf(model.code), shopId: shop.id, createdAt: now }).catch(ignoreDouble)
+  const units = db.getRepository(Unit)
+  for (const { serial, stands, made, model } of scenario.units) {
+    const { id: modelId } = await models.findOneByOrFail({ shopId: shop.id, code: model })
+    const unit = { id: idOf(serial), shopId: shop.id, modelId, serial, made, stands, createdAt: now }
+    await units.insert(unit).catch(ignoreDouble)
   }
-  const units = new Map<string, string>()
-  for (const unit of scenario.units) {
-    units.set(unit.serial, id())
-    const { serial, stands, made } = unit
-    const row = {
-      id: units.get(serial)!,
-      shopId: shop.id,
-      modelId: models.get(unit.model)!,
-      serial,
-      made,
-      stands,
-      createdAt: now,
-    }
-    await db.getRepository(Unit).insert(row).catch(ignoreDouble)
-  }
-  const jobs = scenario.jobs.map(told => ({ told, job: id() }))
   await Promise.all(
-    jobs.map(async ({ told, job }) => {
-      const by = people.get(told.by)!
-      const log = await play(told, { job, unit: units.get(told.unit)!, actor: by.id, now }, taking(context, shop.id))
+    scenario.jobs.map(async told => {
+      const [{ id: unit }, { id: actor, name, login, role }] = await Promise.all([
+        units.findOneByOrFail({ shopId: shop.id, serial: told.unit }),
+        db.getRepository(User).findOneByOrFail({ shopId: shop.id, login: told.by }),
+      ])
+      if (await jobs.existsBy({ unitId: unit })) return
+      const by: Person = {
+        id: actor,
+        shopId: shop.id,
+        login,
+        name,
+        role,
+        shop: shop.name,
+        timeZone: shop.timeZone,
+        joined: null,
+      }
+      const job = idOf(told.name)
+      const log = await play(told, { job, unit, actor, now }, taking(context, shop.id))
       const { refused } = await append(db, context.states, by, job, log)
       if (refused.length) throw new Error(`The demo job ${told.name} was refused: ${refused[0]!.message}`)
     }),

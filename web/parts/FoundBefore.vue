@@ -2,9 +2,9 @@
 import { foundBefore, foundStates, zoneTitle, type Photo } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
-import { takePhoto } from '../data/take-photo.ts'
 import { viewOf } from '../devices/away.ts'
 import { simulatedCamera } from '../devices/simulated-camera.ts'
+import { useShot } from '../devices/use-shot.ts'
 import { useJob } from '../stores/job.ts'
 import Thumb from './Thumb.vue'
 
@@ -15,19 +15,7 @@ const found = computed(() => foundBefore(job.state))
 const what = ref('')
 const how = ref<(typeof foundStates)[number] | null>(null)
 const photos = ref<Photo[]>([])
-const problem = ref('')
-const busy = ref(false)
-
-async function shoot(blob: Blob | Promise<Blob>): Promise<void> {
-  busy.value = true
-  try {
-    photos.value = [...photos.value, await takePhoto(await blob)]
-    problem.value = ''
-  } catch (error) {
-    problem.value = (error as Error).message
-  }
-  busy.value = false
-}
+const { busy, problem, take: shoot } = useShot(photo => (photos.value = [...photos.value, photo]))
 const simulate = (zone: string | undefined) => shoot(simulatedCamera.take(viewOf(job.state, job.family, zone)))
 function choose(event: Event): void {
   const file = (event.target as HTMLInputElement).files?.[0]

@@ -2,8 +2,8 @@
 import type { Photo } from '@dialytica/core'
 import { ref } from 'vue'
 import { usePhotoUrl } from '../data/photo-url.ts'
-import { takePhoto } from '../data/take-photo.ts'
 import { readCode } from '../devices/read-code.ts'
+import { useShot } from '../devices/use-shot.ts'
 import CameraPanel from './CameraPanel.vue'
 
 /**
@@ -14,25 +14,18 @@ const photo = defineModel<Photo | null>({ required: true })
 const props = defineProps<{ simulated: () => Promise<Blob> | null }>()
 const emit = defineEmits<{ read: [text: string] }>()
 const picture = usePhotoUrl(() => photo.value?.hash, 'stage')
-const looking = ref(false)
 const seen = ref('')
-const problem = ref('')
-
-async function keep(blob: Blob | Promise<Blob>): Promise<void> {
-  looking.value = true
-  problem.value = ''
+const {
+  busy: looking,
+  problem,
+  take: keep,
+} = useShot(async (taken, bytes) => {
+  photo.value = taken
   seen.value = ''
-  try {
-    const bytes = await blob
-    photo.value = await takePhoto(bytes)
-    const text = await readCode(bytes)
-    if (text) emit('read', text)
-    seen.value = text ? 'Read from the code on the plate: compare.' : 'No code is seen on it: type what it says.'
-  } catch (error) {
-    problem.value = (error as Error).message
-  }
-  looking.value = false
-}
+  const text = await readCode(bytes)
+  if (text) emit('read', text)
+  seen.value = text ? 'Read from the code on the plate: compare.' : 'No code is seen on it: type what it says.'
+})
 function simulate(): void {
   const shot = props.simulated()
   if (shot) void keep(shot)

@@ -1,4 +1,4 @@
-import { planReturn, type Family, type Found, type Instance, type JobState } from '@dialytica/core'
+import { costOf, planReturn, type Family, type Found, type Instance, type JobState } from '@dialytica/core'
 import { computed, shallowRef, watch, type Ref } from 'vue'
 import { ask } from '../workers/ask.ts'
 
@@ -6,23 +6,41 @@ let worker: Worker | null = null
 const planWorker = () =>
   (worker ??= new Worker(new URL('../workers/plan-return.ts', import.meta.url), { type: 'module' }))
 
-/** The plan of a return: at once as well as a short search finds it; where that did not prove it best, a longer one in a worker goes on. */
+/** An order that was found before, for what is left of it; null where it does not hold any more. */
+function still(known: readonly string[], on: Instance, steps: readonly string[]): Found | null {
+  const order = known.map(id => steps.indexOf(id)).filter(i => i >= 0)
+  if (order.length < on.n) return null
+  const at = new Array<number>(on.n)
+  order.forEach((s, i) => (at[s] = i))
+  if (on.arcs.some(([a, b]) => at[a]! > at[b]!)) return null
+  return { order, cost: costOf(on, order), proven: false, bound: { broken: 0, turns: 0, tools: 0, distance: 0 } }
+}
+
+/**
+ * The plan of a return: at once as well as a short search finds it, or as the plan before has it for what is left; where that is not
+ * proven best, a longer search in a worker goes on.
+ */
 export function usePlanned(state: Ref<JobState>, family: Ref<Family>) {
-  const quick = computed(() => planReturn(state.value, family.value))
-  const longer = shallowRef<{ key: string; found: Found } | null>(null)
-  const key = (on: Instance | null) => (on ? JSON.stringify(on) : '')
-  const asked = computed(() => (quick.value.proven ? '' : key(quick.value.on)))
+  const best = shallowRef<{ key: string; found: Found; order: string[] } | null>(null)
+  const keyOf = (on: Instance | null) => (on ? JSON.stringify(on) : '')
+  const planned = computed(() => {
+    const known = best.value
+    return planReturn(state.value, family.value, (on, steps, quick) => {
+      if (known && known.key === keyOf(on)) return known.found
+      return (known && still(known.order, on, steps)) ?? quick(on)
+    })
+  })
+  const asked = computed(() => (planned.value.proven ? '' : keyOf(planned.value.on)))
   watch(
     asked,
-    async now => {
-      if (!now || typeof Worker === 'undefined') return
-      const found = await ask<Found>(planWorker(), { on: quick.value.on! }).catch(() => null)
-      if (found && asked.value === now) longer.value = { key: now, found }
+    async key => {
+      const { on, left } = planned.value
+      if (!key || !on || best.value?.key === key || typeof Worker === 'undefined') return
+      const found = await ask<Found>(planWorker(), { on }).catch(() => null)
+      if (!found || asked.value !== key) return
+      best.value = { key, found, order: found.order.map(i => left[i]!) }
     },
     { immediate: true },
   )
-  return computed(() => {
-    const { key: known, found } = longer.value ?? {}
-    return found && known === asked.value ? planReturn(state.value, family.value, () => found) : quick.value
-  })
+  return planned
 }

@@ -9,112 +9,78 @@ import {
   settledCount,
   standWords,
   zoneTitle,
-  type Debt,
   type Settlement,
 } from '@dialytica/core'
 import { onLongPress, useSwipe } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRouter } from 'vue-router'
+import { viewOf } from '../devices/away.ts'
 import { useKeys } from '../devices/keys.ts'
-import { gate as alarm } from '../devices/signals.ts'
-import GateStrip from '../parts/GateStrip.vue'
+import { simulatedCamera } from '../devices/simulated-camera.ts'
+import { useShot } from '../devices/use-shot.ts'
 import JobValley from '../parts/JobValley.vue'
-import ReturnRows from '../parts/ReturnRows.vue'
-import PlanNotes from '../parts/PlanNotes.vue'
-import PhotoStage from '../parts/PhotoStage.vue'
-import type { ShownMark } from '../parts/stage/shown-mark.ts'
+import ComesAfter from '../parts/return/ComesAfter.vue'
+import GateStrip from '../parts/return/GateStrip.vue'
+import NotInRecord from '../parts/return/NotInRecord.vue'
+import OpenAgain from '../parts/return/OpenAgain.vue'
+import PlanNotes from '../parts/return/PlanNotes.vue'
+import ReturnRows from '../parts/return/ReturnRows.vue'
+import RouteSteps from '../parts/return/RouteSteps.vue'
+import ShutIn from '../parts/return/ShutIn.vue'
+import ThenAndNow from '../parts/return/ThenAndNow.vue'
 import { useJob } from '../stores/job.ts'
 import { usual, useRefit } from '../stores/refit.ts'
 import { useSession } from '../stores/session.ts'
+import { useGateInHand } from './return/gate-in-hand.ts'
+import { useStepInHand } from './return/step-in-hand.ts'
 
 /** The way back: one step filling the screen, only its marks, each tapped as it is done. */
 const job = useJob()
 const refit = useRefit()
-const route = useRoute()
 const router = useRouter()
 const problem = ref('')
 const otherwise = ref(false)
 const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
 
-const plan = computed(() => job.plan)
-const firstOpen = computed(() =>
-  Math.max(
-    0,
-    plan.value.findIndex(r => r.owes > 0),
-  ),
-)
-const index = computed(() => {
-  const wanted = plan.value.findIndex(r => r.step.id === route.query.step)
-  return wanted >= 0 ? wanted : firstOpen.value
-})
-const r = computed(() => plan.value[index.value])
-/** The step in hand stays in hand while it is being done, whatever else changes. */
+const { plan, index, r, goTo, next, inHand, photo, lines, marks } = useStepInHand()
+const { gate, ahead, held, nearly, shut, counted, count, pass, passClean } = useGateInHand(r, index)
 watch(
   () => r.value?.step.id,
-  id => {
+  () => {
     otherwise.value = false
     problem.value = ''
-    if (id && route.query.step !== id) void router.replace({ query: { step: id } })
   },
-  { immediate: true },
 )
 const allBack = computed(() => plan.value.every(p => p.owes === 0))
-const next = computed<Debt | undefined>(() => r.value?.debts.find(d => owedCount(d) > 0))
-const inHand = computed(() => {
-  const moves = r.value?.moves ?? []
-  return moves.find(m => m.debts.some(d => owedCount(d) > 0)) ?? moves.at(-1)
-})
-const photo = computed(() => r.value?.step.photos.at(-1))
-/** Groups of which every piece was marked are numbered in the order in which they are tightened. */
-const patterns = computed(() => (r.value?.moves ?? []).flatMap(({ move }) => patternOf(r.value!.step, move) ?? []))
 const pattern = computed(() => inHand.value && patternOf(r.value!.step, inHand.value.move))
-const lines = computed(() =>
-  patterns.value
-    .filter(p => p.photo === photo.value?.hash)
-    .map(p => p.marks.map(id => r.value!.step.marks.find(m => m.id === id)!.path[0]!)),
-)
-const marks = computed<ShownMark[]>(() => {
-  let n = 0
-  const order = patterns.value.flatMap(p => p.marks)
-  const place = (id: string) => (order.includes(id) ? order.indexOf(id) : order.length)
-  return (r.value?.step.marks ?? [])
-    .toSorted((a, b) => place(a.id) - place(b.id))
-    .map(m => {
-      const debt = job.state.debts.get(m.move ?? '')
-      const done = debt ? debt.marks.includes(m.id) || owedCount(debt) === 0 : undefined
-      const label = debt ? String(++n) : undefined
-      return { ...m, label, ...(done !== undefined && { done }), now: debt?.id === next.value?.id && !done }
-    })
+/** A line with several waypoints is told point by point; the sentence names the line alone. */
+const isRoute = computed(() => inHand.value?.move.kind === 'unroute' && (inHand.value.debts[0]?.count ?? 0) > 1)
+const heading = computed(() => {
+  if (!inHand.value) return ''
+  const said = describe(inHand.value.move)
+  return isRoute.value ? said.replace(/(lay the [^:]+):.*/i, '$1, point by point.') : said
 })
 const cell = computed(() => inHand.value?.move.cell)
 const inCell = computed(() => inHand.value?.debts.find(d => d.cell))
 const hints = computed(() => (inHand.value ? notes(inHand.value.move) : []))
 const dangers = computed(() => [...new Set((r.value?.moves ?? []).flatMap(m => cautionsFor(m.move)))])
-const gate = computed(() => job.gatesAhead.find(g => g.at >= index.value))
-const passed = computed(() => job.state.entries.some(e => e.kind === 'gate-passed' && e.body.step === r.value?.step.id))
-/** This step closes a zone over something that is still owed. */
-const held = computed(
-  () => gate.value?.at === index.value && gate.value.behind.length > 0 && !passed.value && (r.value?.owes ?? 0) > 0,
-)
-watch(held, now => now && alarm(), { immediate: true })
-const ahead = computed(() => (gate.value ? gate.value.at - index.value : 0))
 
 function tell(refusal: string | null): void {
   problem.value = refusal ?? ''
 }
-function goTo(i: number): void {
-  const step = plan.value[Math.max(0, Math.min(plan.value.length - 1, i))]?.step.id
-  if (step) void router.replace({ query: { step } })
-}
 function forth(how?: Settlement): void {
   if (!r.value) return
-  if (r.value.owes > 0 && !readOnly.value && !held.value) tell(refit.fitNext(r.value, how))
-  else if (held.value) problem.value = 'Settle what is behind the gate first, or say why it is closed all the same.'
-  else if (allBack.value && index.value === plan.value.length - 1) void router.push(`/jobs/${job.id}/close`)
+  if (held.value) problem.value = 'Settle what is behind the gate first, or say why it is closed all the same.'
+  else if (r.value.owes > 0 && !readOnly.value) {
+    passClean()
+    tell(refit.fitNext(r.value, how))
+  } else if (allBack.value && index.value === plan.value.length - 1) void router.push(`/jobs/${job.id}/close`)
   else goTo(index.value + 1)
 }
 function all(): void {
-  if (r.value && next.value && !readOnly.value && !held.value) tell(refit.fitAll(r.value, next.value))
+  if (!r.value || !next.value || readOnly.value || held.value) return
+  passClean()
+  tell(refit.fitAll(r.value, next.value))
 }
 function tapMark(id: string): void {
   const mark = r.value?.step.marks.find(m => m.id === id)
@@ -124,20 +90,26 @@ function tapMark(id: string): void {
   if (debt.marks.includes(id) || owedCount(debt) === 0)
     tell(refit.reopen(r.value.step.id, debt, single ? id : undefined))
   else if (held.value) forth()
-  else tell(refit.fit(r.value, debt, usual(debt), 1, single ? [id] : undefined))
+  else {
+    passClean()
+    tell(refit.fit(r.value, debt, usual(debt), 1, single ? [id] : undefined))
+  }
 }
 function passGate(reason: string): void {
-  if (!reason) {
-    problem.value = 'Say why it is closed all the same: it stays in the record.'
-    return
-  }
-  const owed = gate.value!.behind.map(d => d.id)
-  tell(job.record('gate-passed', { step: r.value!.step.id, reason, owed })?.message ?? null)
+  if (reason) tell(pass(reason))
+  else problem.value = 'Say why it is closed all the same: it stays in the record.'
 }
-/** What comes after, so that the hand can get ready. */
-const after = computed(() =>
-  plan.value.slice(index.value + 1, index.value + 3).flatMap(p => p.moves.find(m => m.debts.length)?.move ?? []),
+/** A photo of now stands beside the one of then. */
+const shot = useShot(taken =>
+  tell(job.record('photo-added', { step: r.value!.step.id, photo: taken })?.message ?? null),
 )
+function shoot(): void {
+  if (r.value && !readOnly.value) void shot.take(simulatedCamera.take(viewOf(job.state, job.family, r.value.step.zone)))
+}
+function choose(event: Event): void {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (file && r.value) void shot.take(file)
+}
 const label = computed(() => {
   if (!r.value) return ''
   if (r.value.owes === 0)
@@ -149,8 +121,10 @@ useKeys({
   ' ': e => (e.shiftKey ? all() : forth()),
   PageDown: e => (e.shiftKey ? all() : forth()),
   PageUp: () => goTo(index.value - 1),
+  p: shoot,
   u: () => tell(refit.undo()),
   d: () => router.push(`/jobs/${job.id}/close`),
+  f: () => router.push(`/jobs/${job.id}/finder`),
 })
 /** By touch: a swipe turns the page, a long press on the strong action fits all that is left of a group. */
 const page = ref<HTMLElement | null>(null)
@@ -175,15 +149,22 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
           step {{ index + 1 }} of {{ plan.length }}, back from <span class="mono">{{ r.number }}</span><template
             v-if="r.step.zone"
             >, {{ zoneTitle(job.family, r.step.zone) }}</template
-          >
+          ><template v-if="r.step.title">, {{ r.step.title }}</template>
         </p>
-        <h1>{{ inHand ? describe(inHand.move) : '' }}</h1>
+        <h1>{{ heading }}</h1>
+        <ShutIn v-if="shut.length" class="shut" :shut="shut" />
         <div v-if="cell" class="cell">
           <b class="mono">{{ cell }}</b>
           <span
             >from this cell<br /><span class="soft">{{ inCell?.label }}</span></span
           >
         </div>
+        <RouteSteps
+          v-if="isRoute && inHand?.move.kind === 'unroute'"
+          class="route"
+          :move="inHand.move"
+          :debt="inHand.debts[0]!"
+        />
         <p v-if="pattern" class="pattern">
           <b>As numbered, {{ standWords[pattern.stand] }}:</b> {{ pattern.rounds.join(', then ') }}.
         </p>
@@ -193,31 +174,40 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
           </li>
         </ul>
         <PlanNotes class="plan-notes" :step="r.step.id" :fixed="readOnly" />
-        <ReturnRows class="moves" :moves="r.moves" />
+        <ReturnRows class="moves" :step="r.step.id" :moves="r.moves" :fixed="readOnly" />
         <p v-for="d in dangers" :key="d" class="note danger">{{ cautions[d] }}</p>
-        <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
-        <div v-if="!readOnly && next" class="how">
-          <button v-if="next.count > 1 && owedCount(next) > 1" class="btn" type="button" :disabled="held" @click="all">
-            All {{ owedCount(next) }}
-          </button>
-          <button class="btn" type="button" :aria-expanded="otherwise" @click="otherwise = !otherwise">
-            Other than refitted
-          </button>
-          <template v-if="otherwise">
-            <button class="btn" type="button" @click="forth('replaced')">New one</button>
-            <button class="btn" type="button" @click="forth('scrapped')">Scrapped</button>
-            <button class="btn" type="button" @click="forth('missing')">Was missing before</button>
+        <p v-if="problem || shot.problem.value" class="note danger" role="alert">{{ problem || shot.problem.value }}</p>
+        <div v-if="!readOnly" class="how">
+          <template v-if="next">
+            <button
+              v-if="next.count > 1 && owedCount(next) > 1"
+              class="btn"
+              type="button"
+              :disabled="held"
+              @click="all"
+            >
+              All {{ owedCount(next) }}
+            </button>
+            <button class="btn" type="button" :aria-expanded="otherwise" @click="otherwise = !otherwise">
+              Other than refitted
+            </button>
+            <template v-if="otherwise">
+              <button class="btn" type="button" @click="forth('replaced')">New one</button>
+              <button class="btn" type="button" @click="forth('scrapped')">Scrapped</button>
+              <button class="btn" type="button" @click="forth('missing')">Was missing before</button>
+            </template>
           </template>
+          <button class="btn" type="button" :disabled="shot.busy.value" @click="shoot">
+            Photo of now <kbd>P</kbd>
+          </button>
+          <label class="btn">File<input type="file" accept="image/*" class="sr" @change="choose" /></label>
+          <OpenAgain :step="r.step.id" />
+          <NotInRecord :zone="r.step.zone" />
         </div>
-        <div v-if="after.length" class="after">
-          <p class="soft">After this</p>
-          <p v-for="m in after" :key="m.id">{{ describe(m) }}</p>
-        </div>
+        <ComesAfter class="after" :index="index" />
       </section>
       <section class="photo" aria-label="The photo as it was">
-        <PhotoStage :photo="photo" :marks="marks" :lines="lines" mark-as="Fit" @mark="tapMark"
-          ><p class="nothing">No photo was taken of this step. Go by the words.</p></PhotoStage
-        >
+        <ThenAndNow :then="photo" :now="r.step.later.at(-1)" :marks="marks" :lines="lines" @mark="tapMark" />
       </section>
       <GateStrip
         v-if="gate"
@@ -225,9 +215,12 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
         :gate="gate"
         :ahead="ahead"
         :held="held"
+        :nearly="nearly"
+        :counted="counted"
         :family="job.family"
         :may-pass="!readOnly"
         @pass="passGate"
+        @count="count"
       />
       <div class="act">
         <button class="btn big" type="button" aria-label="Back one step" @click="goTo(index - 1)">Back</button>
@@ -299,21 +292,9 @@ h1 {
   flex-wrap: wrap;
   gap: 8px;
 }
-.after {
-  margin-top: 6px;
-  padding-top: 8px;
-  border-top: 2px solid var(--rule);
-  display: grid;
-  gap: 4px;
-  line-height: 1.2;
-}
 .photo {
   grid-area: photo;
   min-height: 0;
-}
-.nothing {
-  padding: 24px;
-  color: #ece5d6;
 }
 .gate {
   grid-area: gate;
@@ -353,6 +334,8 @@ h1 {
   .say > .hints,
   .say > .pattern,
   .say > .moves,
+  .say > .route,
+  .say > .shut,
   .say > .note,
   .say > .plan-notes,
   .say > .how {

@@ -15,13 +15,17 @@ export const debtSettled = eventKind(
     /** The marks that were tapped for it. */
     marks: yup.array(uuid().required()),
   }),
-  (state, { debt: id, how, count, marks = [] }) => {
+  (state, { debt: id, how, count, marks = [] }, { at }) => {
     const debt = state.debts.get(id)
     if (!debt) return refuse(7)
     if (count > owedCount(debt)) return refuse(8, debt.label)
     if (marks.some(m => debt.marks.includes(m))) return refuse(16)
+    const step = state.steps.get(debt.step)!
+    const backFrom = step.backFrom && step.backFrom < at ? step.backFrom : at
+    const backTo = step.backTo && step.backTo > at ? step.backTo : at
+    const timed = { ...state, steps: state.steps.set(step.id, { ...step, backFrom, backTo }) }
     return accept(
-      setDebt(state, id, {
+      setDebt(timed, id, {
         ...debt,
         settled: { ...debt.settled, [how]: debt.settled[how] + count },
         marks: [...debt.marks, ...marks].sort(),

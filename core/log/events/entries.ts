@@ -1,5 +1,5 @@
 import * as yup from 'yup'
-import { line, shape, uuid } from '../../schema.ts'
+import { line, shape, uuid, zoneId } from '../../schema.ts'
 import { eventKind } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
 import { photo } from '../step.ts'
@@ -26,15 +26,28 @@ export const partCompared = entry(
 /** Something was checked. */
 export const checkDone = entry(
   'check-done',
-  shape({ check: line().required(), passed: yup.boolean().required(), note: line() }),
+  shape({
+    check: line().required(),
+    passed: yup.boolean().required(),
+    note: line(),
+    /** The step it belongs to, and the debt that was checked, where it is a check of refitting. */
+    step: uuid(),
+    debt: yup.string(),
+  }),
 )
-/** A step that closes a zone was taken with something still owed behind it. */
+/** A step that closes zones was taken: clean, or with something still owed behind it and a reason. */
 export const gatePassed = entry(
   'gate-passed',
   shape({
     step: uuid().required(),
-    reason: line().required('say why it is closed all the same'),
     owed: yup.array(yup.string().required()).required(),
+    reason: line().when('owed', ([owed], reason) =>
+      Array.isArray(owed) && owed.length ? reason.required('say why it is closed all the same') : reason,
+    ),
+    zones: yup.array(zoneId().required()),
+    /** Temporaries and tools that were counted out, by name, and those that were not. */
+    counted: yup.array(line().required()),
+    uncounted: yup.array(line().required()),
   }),
 )
 /** Something is left over. */

@@ -14,6 +14,8 @@ export const jobOpened = eventKind(
     family: oneOf(families).required(),
     complaint: line().defined(),
     plate: line().defined(),
+    /** The closed job that came back. */
+    callBackOf: uuid(),
   }),
   (state, body, { at, actor }) => {
     if (state.opened) return refuse(2)
@@ -28,10 +30,11 @@ const open = phases.filter(p => p !== 'closed' && p !== 'abandoned')
 export const phaseChanged = eventKind(
   'phase-changed',
   shape({ phase: oneOf(open).required(), waitsFor: line(), due: moment() }),
-  (state, { phase, waitsFor, due }, stamp) =>
-    stampOf(stamp) < state.phase.at
-      ? accept(state)
-      : accept({ ...state, phase: { name: phase, at: stampOf(stamp), waitsFor, due } }),
+  (state, { phase, waitsFor, due }, stamp) => {
+    const at = stampOf(stamp)
+    const turns = state.turns.set(stamp.id, { at, phase, ...(waitsFor && { waitsFor }) })
+    return accept({ ...state, turns, ...(at >= state.phase.at && { phase: { name: phase, at, waitsFor, due } }) })
+  },
 )
 
 /** The tray on the bench: how many rows and columns of cells. The latest word by the clock of the devices wins. */
@@ -49,21 +52,29 @@ export const owedNow = (state: JobState): Closing['owed'] =>
       return debt ? [{ debt: id, label: debt.label, count: owedCount(debt) }] : []
     })
 
-const end = (state: JobState, clean: boolean, abandoned: boolean, at: string, by: string, note?: string): JobState => ({
+interface End {
+  clean: boolean
+  abandoned: boolean
+  at: string
+  by: string
+  note?: string | undefined
+  signedBy?: string | undefined
+}
+const end = (state: JobState, closing: End): JobState => ({
   ...state,
-  phase: { name: abandoned ? 'abandoned' : 'closed', at: `${at}|~` },
-  closing: { at, by, clean, abandoned, note, owed: owedNow(state) },
+  phase: { name: closing.abandoned ? 'abandoned' : 'closed', at: `${closing.at}|~` },
+  closing: { ...closing, owed: owedNow(state) },
 })
 
 /** The machine is closed: clean when nothing is owed; with debts only by name and with a reason. */
 export const jobClosed = eventKind(
   'job-closed',
-  shape({ clean: yup.boolean().required(), note: line() }),
-  (state, { clean, note }, { at, actor }) => {
+  shape({ clean: yup.boolean().required(), note: line(), signedBy: line() }),
+  (state, { clean, note, signedBy }, { at, actor }) => {
     if (clean && !state.owing.isEmpty()) return refuse(11, `${state.owing.size} open`)
     if (!clean && state.owing.isEmpty()) return refuse(12)
     if (!clean && !note?.trim()) return refuse(11, 'no reason given')
-    return accept(end(state, clean, false, at, actor, note))
+    return accept(end(state, { clean, abandoned: false, at, by: actor, note, signedBy }))
   },
 )
 
@@ -71,5 +82,5 @@ export const jobClosed = eventKind(
 export const jobAbandoned = eventKind(
   'job-abandoned',
   shape({ note: line().required('say why the job is given up') }),
-  (state, { note }, { at, actor }) => accept(end(state, false, true, at, actor, note)),
+  (state, { note }, { at, actor }) => accept(end(state, { clean: false, abandoned: true, at, by: actor, note })),
 )

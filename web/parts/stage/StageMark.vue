@@ -16,6 +16,9 @@ const d = computed(() => `M${props.spots.map(s => `${s.x} ${s.y}`).join('L')}`)
 const said = computed(() =>
   [props.as, glyphNames[props.mark.glyph], props.mark.label, props.mark.done ? 'done' : ''].filter(Boolean).join(' '),
 )
+/** A line is laid from its end: what lies beyond the point in hand is done. */
+const isLaid = (k: number) => props.mark.knot !== undefined && k > props.mark.knot
+const isUnder = computed(() => ['behind', 'under', 'through'].includes(props.mark.passing ?? ''))
 const isLine = computed(() => props.spots.length > 1)
 </script>
 
@@ -36,11 +39,25 @@ const isLine = computed(() => props.spots.length > 1)
       <path class="route" :d="d" />
       <g v-for="(s, k) in spots" :key="k" :data-knot="k" @click.stop="emit('pick', k)">
         <circle :cx="s.x" :cy="s.y" r="24" fill="transparent" />
-        <circle :cx="s.x" :cy="s.y" r="13" class="knot" :class="{ held: mark.chosen && mark.point === k }" />
-        <text :x="s.x" :y="s.y + 5" class="knot-number">{{ k + 1 }}</text>
+        <circle
+          v-if="mark.knot === k"
+          :cx="s.x"
+          :cy="s.y"
+          r="22"
+          class="in-hand"
+          :class="{ under: isUnder, over: mark.passing === 'over' }"
+        />
+        <circle
+          :cx="s.x"
+          :cy="s.y"
+          r="13"
+          class="knot"
+          :class="{ held: mark.chosen && mark.point === k, laid: isLaid(k) }"
+        />
+        <text :x="s.x" :y="s.y + 5" class="knot-number">{{ mark.backwards ? spots.length - k : k + 1 }}</text>
         <g v-if="mark.points?.[k]" class="label pass" :transform="`translate(${s.x + 15} ${s.y - 12})`">
-          <rect :width="mark.points[k]!.length * 8.6 + 10" height="22" rx="2" />
-          <text :x="(mark.points[k]!.length * 8.6 + 10) / 2" y="16">{{ mark.points[k] }}</text>
+          <rect :width="mark.points[k]!.length * 6.6 + 12" height="22" rx="2" />
+          <text :x="(mark.points[k]!.length * 6.6 + 12) / 2" y="16">{{ mark.points[k] }}</text>
         </g>
       </g>
     </template>
@@ -57,6 +74,10 @@ const isLine = computed(() => props.spots.length > 1)
         v-html="glyphShapes[mark.glyph]"
       />
       <svg x="-23" y="-23" width="46" height="46" viewBox="0 0 24 24" class="shape" v-html="glyphShapes[mark.glyph]" />
+      <g v-if="mark.clock && !mark.done" :transform="`rotate(${mark.clock * 30})`" class="clock">
+        <path d="M0 -22V-46M-7 -36 0 -47 7 -36" class="halo" />
+        <path d="M0 -22V-46M-7 -36 0 -47 7 -36" />
+      </g>
       <template v-if="mark.done">
         <circle r="19" class="disc" />
         <path d="M-9 0-3 7 9 -7" class="tick" />
@@ -109,6 +130,33 @@ const isLine = computed(() => props.spots.length > 1)
 .ring {
   fill: none;
   stroke-dasharray: 6 4;
+}
+.in-hand {
+  fill: none;
+  stroke: #96450f;
+  stroke-width: 4;
+}
+.in-hand.under {
+  stroke-dasharray: 7 6;
+}
+.in-hand.over {
+  fill: #fbf8f1;
+}
+.knot.laid {
+  fill: #14655f;
+  stroke: #fbf8f1;
+}
+.laid ~ .knot-number {
+  fill: #fff;
+}
+.clock path {
+  fill: none;
+  stroke: #96450f;
+  stroke-width: 4;
+}
+.clock .halo {
+  stroke: #fbf8f1;
+  stroke-width: 9;
 }
 .knot-number {
   font-family: 'Martian Mono';

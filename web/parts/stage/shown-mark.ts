@@ -1,4 +1,4 @@
-import type { Mark } from '@dialytica/core'
+import type { Mark, Passing } from '@dialytica/core'
 
 /** A mark as shown: what stands beside it, whether it is done, whether it is the one in hand. */
 export interface ShownMark extends Mark {
@@ -10,4 +10,11 @@ export interface ShownMark extends Mark {
   point?: number | undefined
   /** How the line passes each point of its path, in its order. */
   points?: readonly string[]
+  /** The point of a line that is laid next, from the start of its path, and how it passes there. */
+  knot?: number
+  /** True where the points are numbered from the end: the way back. */
+  backwards?: boolean
+  passing?: Passing
+  /** Where the ears of a clamp point, as an hour of the clock. */
+  clock?: number
 }

@@ -1,7 +1,7 @@
 import { ref, type Ref } from 'vue'
-import { takePhoto } from '../../data/take-photo.ts'
 import { viewOf } from '../../devices/away.ts'
 import { simulatedCamera } from '../../devices/simulated-camera.ts'
+import { useShot } from '../../devices/use-shot.ts'
 import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'
 
@@ -16,31 +16,20 @@ interface Region {
 export function useShots(fixed: Ref<boolean>) {
   const job = useJob()
   const draft = useDraft()
-  const busy = ref(false)
-  const problem = ref('')
   const framing = ref(false)
   let replaces = false
   let shows: (Region & { photo: string }) | null = null
 
-  async function keep(blob: Promise<Blob> | Blob): Promise<void> {
-    busy.value = true
-    problem.value = ''
-    try {
-      const taken = await takePhoto(await blob)
-      if (replaces) draft.clearer(taken)
-      else draft.addPhoto(shows ? { ...taken, closeUpOf: shows } : taken)
-      replaces = false
-      shows = null
-    } catch (error) {
-      problem.value = (error as Error).message
-    } finally {
-      busy.value = false
-    }
-  }
+  const { busy, problem, take } = useShot(taken => {
+    if (replaces) draft.clearer(taken)
+    else draft.addPhoto(shows ? { ...taken, closeUpOf: shows } : taken)
+    replaces = false
+    shows = null
+  })
   function simulate(): void {
     if (fixed.value || busy.value) return
     const view = viewOf(job.state, job.family, draft.step.zone, draft.step)
-    void keep(simulatedCamera.take({ ...view, ...(shows && { region: shows }) }))
+    void take(simulatedCamera.take({ ...view, ...(shows && { region: shows }) }))
   }
   function clearer(): void {
     replaces = true
@@ -53,5 +42,5 @@ export function useShots(fixed: Ref<boolean>) {
     shows = { photo: draft.photo, ...region }
     simulate()
   }
-  return { busy, problem, framing, keep, simulate, clearer, frame }
+  return { busy, problem, framing, keep: take, simulate, clearer, frame }
 }

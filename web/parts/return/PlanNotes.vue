@@ -2,7 +2,7 @@
 import { arcWords, describe, mayDrop, type Arc } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
-import { useJob } from '../stores/job.ts'
+import { useJob } from '../../stores/job.ts'
 
 /** Why this step stands where it stands; the plain mirror instead, and what it would break; a contradiction and its arcs. */
 const props = defineProps<{ step: string; fixed: boolean }>()

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { benchWork, describe, minutesLeft, settledCount, stillOwed } from '@dialytica/core'
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import { useJob } from '../../stores/job.ts'
+
+/** What comes next, what was left half done, what a second pair of hands could do on the bench, and the time that is left. */
+const props = defineProps<{ index: number }>()
+const job = useJob()
+const after = computed(() =>
+  job.plan
+    .slice(props.index + 1)
+    .filter(p => p.owes > 0)
+    .slice(0, 2)
+    .flatMap(p => p.moves.find(m => m.debts.length)?.move ?? []),
+)
+const half = computed(() =>
+  job.plan.flatMap((p, i) =>
+    i !== props.index && p.owes > 0 && p.debts.some(d => settledCount(d) > 0)
+      ? [{ step: p.step.id, what: stillOwed(p.debts.find(d => settledCount(d) < d.count)!) }]
+      : [],
+  ),
+)
+const bench = computed(() =>
+  benchWork(job.plan, job.planned.arcs).filter(b => b.step !== job.plan[props.index]?.step.id),
+)
+const left = computed(() => minutesLeft(job.state))
+</script>
+
+<template>
+  <div class="after">
+    <p v-if="half.length" class="half">
+      <b>Left half done:</b>
+      <RouterLink v-for="h in half" :key="h.step" class="btn" :to="{ query: { step: h.step } }" replace>{{
+        h.what
+      }}</RouterLink>
+    </p>
+    <template v-if="after.length">
+      <p class="soft">After this</p>
+      <p v-for="m in after" :key="m.id">{{ describe(m) }}</p>
+    </template>
+    <template v-if="bench.length">
+      <p class="soft">Meanwhile, on the bench</p>
+      <p v-for="b in bench.slice(0, 2)" :key="b.debt.id">
+        <RouterLink :to="{ query: { step: b.step } }" replace>{{ stillOwed(b.debt) }}</RouterLink>: join to the
+        {{ b.on }}
+      </p>
+    </template>
+    <p v-if="bench.length > 2" class="soft">and {{ bench.length - 2 }} more</p>
+    <p v-if="left" class="soft left">About {{ left }} min left at this job’s pace</p>
+  </div>
+</template>
+
+<style scoped>
+.after {
+  display: grid;
+  gap: 4px;
+  padding-top: 8px;
+  border-top: 2px solid var(--rule);
+  line-height: 1.2;
+}
+.half {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+</style>

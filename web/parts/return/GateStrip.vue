@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { owedCount, stillOwed, zoneTitle, type Family, type Gate, type Reach } from '@dialytica/core'
+import { NInput } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+import { RouterLink } from 'vue-router'
+import { useJob } from '../../stores/job.ts'
+import Glyph from '../Glyph.vue'
+import Thumb from '../Thumb.vue'
+
+/**
+ * The next gate of the return: what it closes, what is still owed behind it with its photo, what is nearly out of reach, what to count
+ * out by name, and the way past it with a reason.
+ */
+const props = defineProps<{
+  gate: Gate
+  ahead: number
+  held: boolean
+  nearly: readonly Reach[]
+  counted: readonly string[]
+  family: Family
+  mayPass: boolean
+}>()
+const emit = defineEmits<{ pass: [reason: string]; count: [name: string] }>()
+const job = useJob()
+const reason = ref('')
+watch(
+  () => props.gate.step,
+  () => (reason.value = ''),
+)
+const when = computed(() =>
+  props.ahead === 0 ? 'Gate: this step' : `Gate in ${props.ahead} ${props.ahead === 1 ? 'step' : 'steps'}`,
+)
+const titles = (zones: readonly string[]) => zones.map(z => zoneTitle(props.family, z)).join(' and ')
+const photoOf = (step: string) => job.state.steps.get(step)?.photos.at(-1)?.hash
+/** Far from the gate its debts are only counted: they are settled on the way. */
+const far = computed(() => props.ahead > 3)
+const pieces = computed(() => props.gate.behind.reduce((n, d) => n + owedCount(d), 0))
+/** What is nearly out of reach behind this gate or one that comes before it. */
+const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step !== props.gate.step))
+</script>
+
+<template>
+  <section class="gate" :class="{ held }" aria-label="Gate">
+    <div class="when">
+      <b>{{ when }}</b>
+      <span>closes {{ titles(gate.zones) }}</span>
+    </div>
+    <p v-if="far && pieces" class="far">
+      <b class="mono">{{ pieces }}</b> still owed behind it, the nearest {{ stillOwed(gate.behind[0]!) }}.
+    </p>
+    <ul v-else-if="gate.behind.length" class="behind" aria-label="Still owed behind it">
+      <li v-for="d in gate.behind" :key="d.id">
+        <RouterLink :to="{ query: { step: d.step } }" replace>
+          <Thumb v-if="held && photoOf(d.step)" :hash="photoOf(d.step)!" />
+          <Glyph :kind="d.item" :size="22" />{{ stillOwed(d) }}</RouterLink
+        >
+      </li>
+    </ul>
+    <p v-else class="clear">Nothing is left behind it.</p>
+    <p v-if="soon.length" class="soon" role="status">
+      <b>Nearly out of reach:</b>
+      {{
+        soon
+          .map(
+            s =>
+              `${stillOwed(s.debt)}, ${s.steps} ${s.steps === 1 ? 'step' : 'steps'} before ${titles(s.gate.zones)} closes`,
+          )
+          .join('; ')
+      }}
+    </p>
+    <div v-if="ahead === 0 && gate.counts.length && mayPass" class="counts" role="group" aria-label="Count out">
+      <span>Count out:</span>
+      <button
+        v-for="name in gate.counts"
+        :key="name"
+        class="btn"
+        type="button"
+        :aria-pressed="counted.includes(name)"
+        @click="emit('count', name)"
+      >
+        {{ counted.includes(name) ? '✓ ' : '' }}{{ name }}
+      </button>
+    </div>
+    <form v-if="held && mayPass" class="why" @submit.prevent="emit('pass', reason.trim())">
+      <NInput
+        v-model:value="reason"
+        placeholder="why it is closed all the same"
+        :input-props="{ 'aria-label': 'Reason to pass the gate' }"
+      />
+      <button class="btn stop" type="submit">Pass the gate</button>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.gate {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  align-items: center;
+  padding: 8px 20px;
+  min-height: 72px;
+  max-height: 216px;
+  overflow: auto;
+  background: var(--sheet);
+  border-top: 2px solid var(--rule);
+}
+.gate.held {
+  border-top: 5px solid var(--danger);
+  background: var(--danger-wash);
+}
+.when {
+  order: -1;
+  display: grid;
+  min-width: 150px;
+  line-height: 1.2;
+}
+.held .when b {
+  color: var(--danger);
+}
+.behind,
+.counts {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+}
+a {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 48px;
+  padding: 0 12px;
+  border: 2px solid var(--off);
+  border-radius: 3px;
+  background: var(--sheet);
+  text-decoration: none;
+}
+a:has(img) {
+  padding-left: 0;
+}
+a svg {
+  color: var(--off);
+}
+.far b {
+  color: var(--off);
+}
+.clear {
+  color: var(--work);
+  font-weight: 650;
+}
+.soon {
+  border-left: 6px solid var(--caution);
+  padding-left: 10px;
+  line-height: 1.2;
+}
+.counts .btn {
+  font-size: 16px;
+  padding: 0 10px;
+}
+.counts .btn[aria-pressed='true'] {
+  border-color: var(--work);
+  color: var(--work);
+}
+.why {
+  order: -1;
+  display: flex;
+  gap: 8px;
+  flex: 1;
+  min-width: 300px;
+}
+</style>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { reopening } from '@dialytica/core'
+import { NInput } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+import { useJob } from '../../stores/job.ts'
+
+/** Opens a step of the return again, and everything that was fitted after it: the debts are given back and the rest is planned anew. */
+const props = defineProps<{ step: string }>()
+const job = useJob()
+const asking = ref(false)
+const why = ref('')
+const problem = ref('')
+const steps = computed(() => reopening(job.plan, props.step))
+watch(
+  () => props.step,
+  () => (asking.value = false),
+)
+const said = computed(() =>
+  steps.value.length === 1 ? 'Open this step again' : `Open ${steps.value.length} steps again, back to this one`,
+)
+function open(): void {
+  if (!why.value.trim()) {
+    problem.value = 'Say why it is opened again: it stays in the record.'
+    return
+  }
+  for (const { step, debts } of steps.value) {
+    problem.value = job.record('step-reopened', { step, debts, reason: why.value.trim() })?.message ?? ''
+    if (problem.value) return
+  }
+  asking.value = false
+  why.value = ''
+}
+</script>
+
+<template>
+  <div v-if="steps.length" class="again">
+    <button v-if="!asking" class="btn" type="button" @click="asking = true">{{ said }}</button>
+    <form v-else @submit.prevent="open">
+      <NInput
+        v-model:value="why"
+        placeholder="the loom rubs on the rotor"
+        :input-props="{ 'aria-label': 'Why it is opened again' }"
+      />
+      <button class="btn stop" type="submit">{{ said }}</button>
+      <button class="btn" type="button" @click="asking = false">Leave it</button>
+    </form>
+    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+</style>

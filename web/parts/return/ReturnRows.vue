@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import {
+  checksFor,
+  checkWords,
+  describe,
+  glyphOf,
+  owedCount,
+  settledCount,
+  type Check,
+  type Debt,
+  type ReturnMove,
+} from '@dialytica/core'
+import { computed } from 'vue'
+import { useJob } from '../../stores/job.ts'
+import Glyph from '../Glyph.vue'
+
+/** The moves of a return step: how far each is done, and its checks, one tap each. */
+const props = defineProps<{ step: string; moves: readonly ReturnMove[]; fixed: boolean }>()
+const job = useJob()
+/** The entry of each check that was done on this step, by debt and check. */
+const done = computed(
+  () =>
+    new Map(
+      [...job.state.entries].flatMap(([id, { kind, body }]) =>
+        kind === 'check-done' && body.step === props.step && body.passed
+          ? [[`${String(body.debt)} ${String(body.check)}`, id] as const]
+          : [],
+      ),
+    ),
+)
+const entryOf = (debt: Debt, check: Check) => done.value.get(`${debt.id} ${check}`)
+function tap(debt: Debt, check: Check): void {
+  const entry = entryOf(debt, check)
+  if (entry) job.record('entry-withdrawn', { entry, reason: 'not so' })
+  else job.record('check-done', { check, passed: true, step: props.step, debt: debt.id })
+}
+</script>
+
+<template>
+  <ul class="rows" aria-label="Moves of this step">
+    <li v-for="m in moves" :key="m.move.id">
+      <span v-for="(d, i) in m.debts" :key="d.id" class="debt" :class="{ done: owedCount(d) === 0 }">
+        <Glyph :kind="d.item" :size="20" />
+        <span class="what">{{ d.label }}</span>
+        <b class="mono">{{ owedCount(d) === 0 ? '✓' : `${settledCount(d)}/${d.count}` }}</b>
+        <span v-if="i === 0 && checksFor(m.move).length" class="checks">
+          <button
+            v-for="c in checksFor(m.move)"
+            :key="c"
+            class="btn"
+            type="button"
+            :disabled="fixed"
+            :aria-pressed="Boolean(entryOf(d, c))"
+            :aria-label="`${checkWords[c]}: ${d.label}`"
+            :title="checkWords[c]"
+            @click="tap(d, c)"
+          >
+            {{ entryOf(d, c) ? '✓ ' : '' }}{{ c }}
+          </button>
+        </span>
+      </span>
+      <span v-if="!m.debts.length" class="debt"
+        ><Glyph :kind="glyphOf(m.move)" :size="20" />{{ describe(m.move) }}</span
+      >
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.rows {
+  border-top: 1px solid var(--hair);
+}
+.debt {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  align-items: center;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--hair);
+  line-height: 1.15;
+}
+.what {
+  flex: 1;
+}
+.checks {
+  flex-basis: 100%;
+  display: flex;
+  gap: 8px;
+}
+.checks .btn[aria-pressed='true'] {
+  border-color: var(--work);
+  color: var(--work);
+}
+b {
+  color: var(--off);
+}
+.done .what,
+.done b {
+  color: var(--work);
+}
+</style>

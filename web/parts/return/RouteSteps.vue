@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { settledCount, waypointName, type Debt, type Move } from '@dialytica/core'
+import { computed } from 'vue'
+
+/** The waypoints of a line in the order in which it is laid: done, the one in hand, those to come. */
+const props = defineProps<{ move: Extract<Move, { kind: 'unroute' }>; debt: Debt }>()
+const at = computed(() => settledCount(props.debt))
+</script>
+
+<template>
+  <ol class="route" aria-label="Waypoints">
+    <li
+      v-for="(w, k) in move.route.waypoints"
+      :key="k"
+      :class="{ done: k < at, now: k === at }"
+      :aria-current="k === at ? 'step' : undefined"
+    >
+      <span class="mono">{{ k < at ? '✓' : k + 1 }}</span> {{ waypointName(w) }}
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.route {
+  display: grid;
+  gap: 2px;
+  line-height: 1.25;
+}
+li {
+  color: var(--soft);
+}
+.now {
+  color: var(--ink);
+  font-size: 22px;
+  font-weight: 720;
+  border-left: 6px solid var(--off);
+  padding-left: 10px;
+}
+.done {
+  color: var(--work);
+}
+</style>

@@ -1,0 +1,19 @@
+<script setup lang="ts">
+import { stillOwed, zoneTitle, type Debt, type Gate } from '@dialytica/core'
+import { RouterLink } from 'vue-router'
+import { useJob } from '../../stores/job.ts'
+
+/** What is owed behind a cover that is on already: it cannot be reached unless that is opened again. */
+defineProps<{ shut: readonly { gate: Gate; debts: readonly Debt[] }[] }>()
+const job = useJob()
+</script>
+
+<template>
+  <div class="note danger" role="note">
+    <p v-for="{ gate, debts } in shut" :key="gate.step">
+      <b>Closed in:</b> {{ debts.map(stillOwed).join(', ') }}, behind
+      {{ gate.zones.map(z => zoneTitle(job.family, z)).join(' and ') }}.
+      <RouterLink :to="{ query: { step: gate.step } }" replace>Open that again</RouterLink> to reach it.
+    </p>
+  </div>
+</template>

@@ -1,0 +1,57 @@
+import { reachLeft, shutIn, type ReturnStep } from '@dialytica/core'
+import { computed, ref, watch, type ComputedRef } from 'vue'
+import { gate as alarm } from '../../devices/signals.ts'
+import { useJob } from '../../stores/job.ts'
+
+/** So many steps ahead of its gate a thing is said to be nearly out of reach. */
+const near = 4
+
+/** The gate that comes next, whether it holds the hand, and what is counted out before it is passed. */
+export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: ComputedRef<number>) {
+  const job = useJob()
+  const gate = computed(() => job.gatesAhead.find(g => g.at >= index.value && !g.closed))
+  const ahead = computed(() => (gate.value ? gate.value.at - index.value : 0))
+  const passed = computed(() =>
+    job.state.entries.some(e => e.kind === 'gate-passed' && e.body.step === r.value?.step.id),
+  )
+  /** This step closes a zone over something that is still owed. */
+  const held = computed(
+    () => gate.value?.at === index.value && gate.value.behind.length > 0 && !passed.value && (r.value?.owes ?? 0) > 0,
+  )
+  watch(held, now => now && alarm(), { immediate: true })
+  /** What was passed over and goes out of reach within a few steps. */
+  const nearly = computed(() =>
+    reachLeft(job.gatesAhead, job.plan, index.value).filter(
+      x => x.steps > 0 && x.steps <= near && x.debt.step !== r.value?.step.id,
+    ),
+  )
+  const shut = computed(() => shutIn(job.gatesAhead))
+
+  const counted = ref<string[]>([])
+  watch(
+    () => gate.value?.step,
+    () => (counted.value = []),
+  )
+  function count(name: string): void {
+    counted.value = counted.value.includes(name) ? counted.value.filter(n => n !== name) : [...counted.value, name]
+  }
+  /** Records that the gate of the step in hand is passed; returns why not. */
+  function pass(reason?: string): string | null {
+    const at = gate.value
+    if (!at || at.at !== index.value) return null
+    const refusal = job.record('gate-passed', {
+      step: at.step,
+      owed: at.behind.map(d => d.id),
+      zones: at.zones,
+      counted: at.counts.filter(n => counted.value.includes(n)),
+      uncounted: at.counts.filter(n => !counted.value.includes(n)),
+      ...(reason && { reason }),
+    })
+    return refusal?.message ?? null
+  }
+  /** Before the first piece of a step that closes a zone: the gate is passed clean. */
+  function passClean(): void {
+    if (gate.value?.at === index.value && !passed.value && gate.value.behind.length === 0) pass()
+  }
+  return { gate, ahead, held, nearly, shut, counted, count, pass, passClean }
+}

@@ -1,0 +1,92 @@
+import {
+  patternOf,
+  owedCount,
+  settledCount,
+  waypointName,
+  type Debt,
+  type Move,
+  type ReturnStep,
+} from '@dialytica/core'
+import { computed, watch, type ComputedRef } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { ShownMark } from '../../parts/stage/shown-mark.ts'
+import { useJob } from '../../stores/job.ts'
+
+/** The step of the return that fills the screen: the one that was asked for, else the first that owes something. */
+export function useStepInHand() {
+  const job = useJob()
+  const route = useRoute()
+  const router = useRouter()
+  const plan = computed(() => job.plan)
+  const index = computed(() => {
+    const wanted = plan.value.findIndex(r => r.step.id === route.query.step)
+    return wanted >= 0
+      ? wanted
+      : Math.max(
+          0,
+          plan.value.findIndex(r => r.owes > 0),
+        )
+  })
+  const r = computed<ReturnStep | undefined>(() => plan.value[index.value])
+  /** The step in hand stays in hand while it is being done, whatever else changes. */
+  watch(
+    () => r.value?.step.id,
+    id => {
+      if (id && route.query.step !== id) void router.replace({ query: { step: id } })
+    },
+    { immediate: true },
+  )
+  function goTo(i: number): void {
+    const step = plan.value[Math.max(0, Math.min(plan.value.length - 1, i))]?.step.id
+    if (step) void router.replace({ query: { step } })
+  }
+  const next = computed<Debt | undefined>(() => r.value?.debts.find(d => owedCount(d) > 0))
+  const inHand = computed(() => {
+    const moves = r.value?.moves ?? []
+    return moves.find(m => m.debts.some(d => owedCount(d) > 0)) ?? moves.at(-1)
+  })
+  return { plan, index, r, goTo, next, inHand, ...useStepMarks(r, next) }
+}
+
+/** Where a line is on its way back: the waypoint that is laid next, as it stands in the path that was drawn going down. */
+function knotInHand(move: Move | undefined, debt: Debt, points: number): number | undefined {
+  if (move?.kind !== 'unroute' || owedCount(debt) === 0 || points !== debt.count) return undefined
+  return points - 1 - settledCount(debt)
+}
+
+/** Only the marks of this step: groups numbered in their tightening order, a line with the waypoint that is laid next. */
+function useStepMarks(r: ComputedRef<ReturnStep | undefined>, next: ComputedRef<Debt | undefined>) {
+  const job = useJob()
+  const photo = computed(() => r.value?.step.photos.at(-1))
+  const patterns = computed(() => (r.value?.moves ?? []).flatMap(({ move }) => patternOf(r.value!.step, move) ?? []))
+  const lines = computed(() =>
+    patterns.value
+      .filter(p => p.photo === photo.value?.hash)
+      .map(p => p.marks.map(id => r.value!.step.marks.find(m => m.id === id)!.path[0]!)),
+  )
+  const marks = computed<ShownMark[]>(() => {
+    let n = 0
+    const order = patterns.value.flatMap(p => p.marks)
+    const place = (id: string) => (order.includes(id) ? order.indexOf(id) : order.length)
+    return (r.value?.step.marks ?? [])
+      .toSorted((a, b) => place(a.id) - place(b.id))
+      .map(m => {
+        const debt = job.state.debts.get(m.move ?? '')
+        const move = r.value!.step.moves.find(x => x.id === m.move)
+        const done = debt ? debt.marks.includes(m.id) || owedCount(debt) === 0 : undefined
+        const knot = debt && knotInHand(move, debt, m.path.length)
+        const passes = move?.kind === 'unroute' && knot !== undefined ? move.route.waypoints[knot] : undefined
+        return {
+          ...m,
+          label: debt && m.path.length === 1 ? String(++n) : undefined,
+          ...(done !== undefined && { done }),
+          now: debt?.id === next.value?.id && !done,
+          backwards: true,
+          ...(knot !== undefined && { knot }),
+          ...(passes && { points: m.path.map((_, k) => (k === knot ? waypointName(passes) : '')), passing: passes.by }),
+          ...(move?.kind === 'open-joint' && move.joint.clock && { clock: move.joint.clock }),
+        }
+      })
+  })
+  return { photo, lines, marks }
+}
