@@ -1,5 +1,7 @@
 import { parseArgs } from 'node:util'
 import { appendBatch } from './append-batch.ts'
+import { findAmongHoles } from './find-among-holes.ts'
+import { findMistake } from './find-mistake.ts'
 import { firstViewScript } from './first-view-script.ts'
 import { foldOneEvent } from './fold-one-event.ts'
 import type { Line, Measure } from './line.ts'
@@ -16,6 +18,8 @@ const lines: Record<string, Measure> = {
   'look-alikes-and-tray': lookAlikesAndTray,
   'plan-against-milp': planAgainstMilp,
   'plan-long-job': planLongJob,
+  'find-among-holes': findAmongHoles,
+  'find-mistake': findMistake,
   'append-batch': appendBatch,
   'step-to-other-device': stepToOtherDevice,
   'take-in-photo': takeInPhoto,

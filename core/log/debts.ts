@@ -17,6 +17,7 @@ export const debtsOf = (step: Step): Debt[] =>
       zone: step.zone,
       ...(renew && { renew }),
       settled: noneSettled,
+      atOnce: 0,
       marks: [],
     })),
   )

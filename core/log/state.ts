@@ -27,6 +27,8 @@ export interface Debt {
   /** How many were taken off. */
   count: number
   settled: Settled
+  /** How many were said to be settled several at once, not one by one. */
+  atOnce: number
   /** Marks that were tapped as done. */
   marks: readonly string[]
 }

@@ -24,7 +24,7 @@ const partOff = (name: string, more: object = {}) => ({ kind: 'remove-part', par
 function worksOf(d: Dice, zone: string, n: number): Told[] {
   const name = () => `${d.pick(nouns)} ${String.fromCharCode(97 + d.int(0, 25))}${n}`
   const on = (...moves: object[]): Told => ({ zone, moves })
-  switch (d.int(0, 5)) {
+  switch (d.int(0, 6)) {
     case 0: {
       // several parts on one bracket: its screws hold them all
       const bracket = `bracket ${n}`
@@ -45,6 +45,12 @@ function worksOf(d: Dice, zone: string, n: number): Told[] {
       // a part, and what was taken off it on the bench
       const part = name()
       return [on(screws(d, part)), on(partOff(part)), ...(d.hit(0.5) ? [on(screws(d, part, 2))] : [])]
+    }
+    case 5: {
+      // a part that goes on new, with what must go over from the old one
+      const part = name()
+      const carryOver = d.hit(0.5) ? ['bracket'] : []
+      return [on(screws(d, part)), on({ kind: 'replace-part', part: { name: part }, carryOver })]
     }
     default:
       return [on(screws(d, `rail ${n}`))]

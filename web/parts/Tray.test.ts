@@ -14,6 +14,7 @@ const debt = (cell: string, label: string, owes: number): OpenDebt => ({
   cell,
   count: owes,
   settled: { refitted: 0, replaced: 0, scrapped: 0, missing: 0 },
+  atOnce: 0,
   marks: [],
   owes,
   stepNumber: 1,

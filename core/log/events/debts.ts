@@ -28,6 +28,7 @@ export const debtSettled = eventKind(
       setDebt(timed, id, {
         ...debt,
         settled: { ...debt.settled, [how]: debt.settled[how] + count },
+        atOnce: debt.atOnce + (count > 1 ? count : 0),
         marks: [...debt.marks, ...marks].sort(),
       }),
     )

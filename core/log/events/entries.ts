@@ -1,5 +1,6 @@
 import * as yup from 'yup'
-import { line, shape, uuid, zoneId } from '../../schema.ts'
+import { known } from '../../finder/known.ts'
+import { line, oneOf, shape, uuid, zoneId } from '../../schema.ts'
 import { eventKind } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
 import { photo } from '../step.ts'
@@ -50,12 +51,27 @@ export const gatePassed = entry(
     uncounted: yup.array(line().required()),
   }),
 )
-/** Something is left over. */
-export const leftoverReported = entry('leftover-reported', shape({ what: line().required() }))
-/** Where the leftover came from. */
+/** Something is left over, or one is short, or both. */
+export const leftoverReported = entry(
+  'leftover-reported',
+  shape({
+    what: line().required('say what is left over or short'),
+    asks: oneOf(['left over', 'one short', 'swap']),
+    /** What is known of the thing that is left over. */
+    known: known.default(undefined).optional(),
+    /** The debt of which one is short. */
+    short: yup.string(),
+  }),
+)
+/** A place was looked at for it: by its name in the search. */
+export const placeLooked = entry(
+  'place-looked',
+  shape({ leftover: uuid().required(), place: line().required(), found: yup.boolean().required() }),
+)
+/** Where the leftover came from, or where what was short is. */
 export const leftoverExplained = entry(
   'leftover-explained',
-  shape({ leftover: uuid().required(), by: line().required() }),
+  shape({ leftover: uuid().required(), by: line().required(), place: line() }),
 )
 /** Something worth writing down. */
 export const noteAdded = entry('note-added', shape({ text: line().required(), step: uuid() }))

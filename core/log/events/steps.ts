@@ -74,7 +74,11 @@ export const stepAmended = eventKind(
     for (const old of debtsOf(before)) if (!after.has(old.id)) next = setDebt(next, old.id, undefined)
     for (const debt of after.values()) {
       const standing = state.debts.get(debt.id)
-      next = setDebt(next, debt.id, standing ? { ...debt, settled: standing.settled, marks: standing.marks } : debt)
+      next = setDebt(
+        next,
+        debt.id,
+        standing ? { ...debt, settled: standing.settled, atOnce: standing.atOnce, marks: standing.marks } : debt,
+      )
     }
     return accept(next)
   },

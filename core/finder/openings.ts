@@ -1,0 +1,76 @@
+import { settledCount } from '../log/state.ts'
+import { liesIn, type Family } from '../machine/families.ts'
+import type { Arc } from '../plan/arc.ts'
+import { zonesOpenedBy } from '../plan/gates.ts'
+import type { ReturnStep } from '../plan/mirror.ts'
+import type { SearchNode } from '../search/order.ts'
+
+const isBack = (r: ReturnStep) => r.debts.length > 0 && r.owes === 0
+const pieces = (r: ReturnStep) => r.debts.reduce((n, d) => n + Math.max(settledCount(d), 1), 0)
+/** The name of what is opened by undoing a step, in the search. */
+export const openingOf = (step: string): string => `open:${step}`
+
+/** What stands in the way to a place of the machine as it is now. */
+export interface Openings {
+  nodes: SearchNode[]
+  /** What has to be opened last to see what a step left; none where it is in sight. */
+  over(step: ReturnStep): string[]
+  /** The same for a whole zone. */
+  overZone(zone: string): string[]
+}
+
+/**
+ * The covers and parts that are back on, as openings with the minutes of undoing and fitting them again: their pieces and those of what
+ * fastens them, twice, at the pace of the job. Covers of nested zones lie under each other; of covers beside each other the cheapest is
+ * taken; what must come before a part (said, passing, riding) lies under it. `closed` are steps that count as back although they are not.
+ */
+export function openings(
+  family: Family,
+  plan: readonly ReturnStep[],
+  arcs: readonly Arc[],
+  pace: number,
+  closed: ReadonlySet<string> = new Set(),
+): Openings {
+  const by = new Map(plan.map(r => [r.step.id, r]))
+  const isOn = (r: ReturnStep) => isBack(r) || closed.has(r.step.id)
+  const minutes = (r: ReturnStep): number => {
+    const fasteners = arcs.filter(a => a.reason === 'holds' && a.first === r.step.id).map(a => by.get(a.then)!)
+    return 2 * pace * [r, ...fasteners.filter(isOn)].reduce((n, x) => n + pieces(x), 0)
+  }
+  const covers = plan.flatMap(r => r.moves.flatMap(({ move }) => zonesOpenedBy(move).map(zone => ({ r, zone }))))
+  const nodes = new Map<string, SearchNode>()
+  /** The last of the openings over a zone that were made before a step, outermost first; each is put under the one before it. */
+  function overZone(zone: string, before = Infinity): string[] {
+    const levels = new Map<string, typeof covers>()
+    for (const c of covers)
+      if (c.r.number < before && liesIn(family, zone, c.zone)) levels.set(c.zone, [...(levels.get(c.zone) ?? []), c])
+    const outerFirst = [...levels].sort(([a], [b]) => (liesIn(family, b, a) ? -1 : 1))
+    let last: string[] = []
+    for (const [, beside] of outerFirst) {
+      if (beside.some(c => !isOn(c.r))) continue
+      const cheapest = beside.reduce((a, b) => (minutes(b.r) < minutes(a.r) ? b : a)).r
+      const id = openingOf(cheapest.step.id)
+      if (!nodes.has(id)) nodes.set(id, { id, likelihood: 0, minutes: minutes(cheapest), under: last })
+      last = [id]
+    }
+    return last
+  }
+  function over(r: ReturnStep): string[] {
+    const around = r.step.zone ? overZone(r.step.zone, r.number) : []
+    const part = arcs
+      .filter(a => a.first === r.step.id && ['said', 'passes through', 'rides on'].includes(a.reason))
+      .map(a => by.get(a.then)!)
+      .find(p => isOn(p) && zonesOpenedBy(p.moves[0]!.move).length === 0)
+    if (!part) return around
+    const id = openingOf(part.step.id)
+    if (!nodes.has(id)) nodes.set(id, { id, likelihood: 0, minutes: minutes(part), under: around })
+    return [id]
+  }
+  return {
+    get nodes() {
+      return [...nodes.values()]
+    },
+    over,
+    overZone: zone => overZone(zone),
+  }
+}
