@@ -1,4 +1,5 @@
 export * from './evidence.ts'
 export * from './find.ts'
 export * from './known.ts'
+export { openingOf } from './openings.ts'
 export type { Place, Question } from './places.ts'

@@ -264,6 +264,24 @@ export const counterweight: ToldJob = {
   phase: 'return',
 }
 
+/** The same repair on a sister machine: everything is on, and a screw lies on the bench. */
+export const leftOver: ToldJob = {
+  ...counterweight,
+  name: 'left over screw',
+  unit: '2231-0402',
+  by: 'jon',
+  complaint: 'Walks in the spin; counterweight loose',
+  plate: 'FL-84 2231-0402',
+  daysAgo: 0.2,
+  back: 'all',
+  leftOver: {
+    what: 'T20 × 16',
+    asks: 'left over',
+    known: { item: 'fastener', fastener: { drive: 'torx', size: 'T20', length: 16 } },
+  },
+  phase: 'proof',
+}
+
 /** A drum light, closed clean a fortnight ago. */
 export const drumLight: ToldJob = {
   name: 'drum light',

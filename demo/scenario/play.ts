@@ -136,6 +136,8 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
   say('phase-changed', { phase: 'proof' }, 2)
   say('check-done', { check: 'empty run with the rear panel off: no drip, no rub', passed: true }, 12)
   say('check-done', { check: 'door cannot be opened while it runs', passed: true }, 2)
+  if (job.leftOver) say('leftover-reported', job.leftOver, 1)
+  if (job.phase === 'proof') return log
   say('job-closed', { clean: true, note: 'Handed over; customer told to run it empty once' }, 3)
   return log
 }

@@ -1,4 +1,14 @@
-import type { foundStates, Family, ItemKind, Move, MoveKindName, MoveOf, Phase, Settlement } from '@dialytica/core'
+import type {
+  BodyOf,
+  foundStates,
+  Family,
+  ItemKind,
+  Move,
+  MoveKindName,
+  MoveOf,
+  Phase,
+  Settlement,
+} from '@dialytica/core'
 
 /** A move as told, without what the log adds to it. */
 export type Told = { [K in MoveKindName]: Omit<MoveOf<K>, 'id' | 'way'> }[MoveKindName]
@@ -35,6 +45,8 @@ export interface ToldJob {
   back?: number | 'all'
   /** What is replaced by new instead of refitted, by the kind of item or by the words of the debt. */
   anew?: { items?: ItemKind[]; words?: RegExp }
+  /** What lay on the bench when everything was back. */
+  leftOver?: BodyOf<'leftover-reported'>
   phase: Phase
   waitsFor?: string
   dueInDays?: number

@@ -30,7 +30,7 @@ export async function seedDemo(context: Context, say: (line: string) => void, no
   const shop = await shopNamed(db, scenario.shop.name, scenario.shop.timeZone)
   const jobs = db.getRepository(Job)
   if ((await jobs.countBy({ shopId: shop.id })) >= scenario.jobs.length) return
-  say('Loading the demo: a small workshop with seven jobs. Its photos are drawn now; this happens once.')
+  say('Loading the demo: a small workshop with eight jobs. Its photos are drawn now; this happens once.')
 
   // Ids follow from names, and what is there already keeps its own: a demo that has grown is added to.
   const idOf = (name: string) => uuids(`${scenario.shop.name}, ${name}`)()

@@ -14,6 +14,8 @@ const props = defineProps<{
   open?: readonly string[]
   owed?: Record<string, number>
   posture?: Posture
+  /** Where a search suspects something: the likelihood of each zone, 0 to 1. */
+  suspects?: Record<string, number>
   choose?: boolean
   large?: boolean
 }>()
@@ -24,12 +26,19 @@ const zones = computed(() => Object.entries(drawing.value.zones))
 const hatch = useId()
 const turns: Partial<Record<Posture, number>> = { 'tipped back': 14, 'on its back': 90, 'on its front': -90 }
 const turn = computed(() => turns[props.posture ?? 'upright'] ?? 0)
+const percent = (p: number) => `${Math.max(1, Math.round(p * 100))} %`
 const said = computed(() => {
   const open = props.open?.length
     ? `Open: ${props.open.map(z => zoneTitle(props.family, z)).join(', ')}.`
     : 'Nothing open.'
   const owed = Object.entries(props.owed ?? {}).map(([z, n]) => `${n} off at ${zoneTitle(props.family, z)}`)
-  return [open, owed.join(', '), props.posture && props.posture !== 'upright' ? props.posture : '']
+  const sought = Object.entries(props.suspects ?? {}).map(([z, p]) => `${percent(p)} at ${zoneTitle(props.family, z)}`)
+  return [
+    open,
+    owed.join(', '),
+    sought.length ? `Sought: ${sought.join(', ')}.` : '',
+    props.posture && props.posture !== 'upright' ? props.posture : '',
+  ]
     .filter(Boolean)
     .join(' ')
 })
@@ -72,6 +81,13 @@ function step(event: KeyboardEvent, by: number): void {
           fill-opacity=".8"
           class="open"
         />
+        <path
+          v-if="suspects?.[id]"
+          :d="d"
+          fill-rule="evenodd"
+          class="suspect"
+          :style="{ fillOpacity: 0.12 + 0.5 * suspects[id]! }"
+        />
         <path v-if="id === zone" :d="d" fill-rule="evenodd" class="lit" />
         <path
           v-if="choose"
@@ -106,7 +122,11 @@ function step(event: KeyboardEvent, by: number): void {
           />
           <text y="5" class="word">{{ zoneTitle(family, id) }}</text>
         </g>
-        <g v-if="owed?.[id] && !choose">
+        <g v-if="suspects?.[id] && !choose">
+          <rect x="-27" y="-15" width="54" height="30" rx="3" class="share" />
+          <text y="6" class="share-word">{{ percent(suspects[id]!) }}</text>
+        </g>
+        <g v-else-if="owed?.[id] && !choose">
           <circle :r="large ? 13 : 17" class="debt" />
           <text :y="large ? 5 : 6.5" class="count" :style="{ fontSize: large ? '14px' : '19px' }">{{ owed[id] }}</text>
         </g>
@@ -116,6 +136,24 @@ function step(event: KeyboardEvent, by: number): void {
 </template>
 
 <style scoped>
+.suspect {
+  fill: var(--caution);
+  stroke: var(--caution);
+  stroke-width: 3;
+  stroke-dasharray: 7 4;
+}
+.share {
+  fill: var(--sheet);
+  stroke: var(--caution);
+  stroke-width: 3;
+}
+.share-word {
+  font-family: 'Martian Mono';
+  font-weight: 700;
+  font-size: 15px;
+  text-anchor: middle;
+  fill: var(--ink);
+}
 .cutaway {
   display: block;
   width: 100%;

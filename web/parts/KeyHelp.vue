@@ -19,6 +19,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['J', 'a second device'],
   ['U', 'undo'],
   ['D', 'debts, close'],
+  ['F', 'Finder'],
   ...glyphKeys.map(([key, kind]) => [key.toUpperCase(), `a tap marks: ${glyphNames[kind]}`] as const),
 ]
 </script>

@@ -52,6 +52,7 @@ async function close(clean: boolean): Promise<void> {
         </li>
       </ul>
       <p v-else-if="!job.closed" class="clean">Nothing in the tray, no towel inside. Count the tools, then close.</p>
+      <RouterLink v-if="!readOnly" class="btn" :to="`/jobs/${job.id}/finder`">Something is left over</RouterLink>
       <Record />
     </section>
     <section class="act">

@@ -13,7 +13,7 @@ import {
 } from '@dialytica/core'
 import { onLongPress, useSwipe } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { RouterLink, useRouter } from 'vue-router'
 import { viewOf } from '../devices/away.ts'
 import { useKeys } from '../devices/keys.ts'
 import { simulatedCamera } from '../devices/simulated-camera.ts'
@@ -202,6 +202,7 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
           </button>
           <label class="btn">File<input type="file" accept="image/*" class="sr" @change="choose" /></label>
           <OpenAgain :step="r.step.id" />
+          <RouterLink class="btn" :to="`/jobs/${job.id}/finder`">Left over <kbd>F</kbd></RouterLink>
           <NotInRecord :zone="r.step.zone" />
         </div>
         <ComesAfter class="after" :index="index" />

@@ -31,9 +31,11 @@ const notes = computed(() =>
       const words: Record<string, string> = {
         'reading-taken': `${b.of}: ${b.value} ${b.unit}${b.note ? `; ${b.note}` : ''}`,
         'part-compared': `${b.part}: old and new ${b.same ? 'alike' : `differ: ${b.differs ?? ''}`}`,
-        'check-done': `${b.check}: ${b.passed ? 'passed' : 'not passed'}`,
-        'gate-passed': `Gate passed with debts: ${b.reason}`,
+        'check-done': b.debt ? '' : `${b.check}: ${b.passed ? 'passed' : 'not passed'}`,
+        'gate-passed': b.reason ? `Gate passed with debts: ${b.reason}` : 'Gate passed clean',
         'note-added': String(b.text),
+        'leftover-reported': `Left over or short: ${b.what}`,
+        'leftover-explained': `Explained: ${b.by}`,
         'found-before': `Already so before we came: ${b.what}, ${b.how}`,
       }
       return { at: e.at, text: words[e.kind] ?? '' }

@@ -1,0 +1,238 @@
+<script setup lang="ts">
+import { zoneTitle, type Ranked } from '@dialytica/core'
+import { NInput } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { useKeys } from '../devices/keys.ts'
+import Cutaway from '../parts/Cutaway.vue'
+import AskFinder from '../parts/finder/AskFinder.vue'
+import SearchSteps from '../parts/finder/SearchSteps.vue'
+import PhotoStage from '../parts/PhotoStage.vue'
+import { useJob } from '../stores/job.ts'
+import { useSearch } from '../stores/search.ts'
+import { useSession } from '../stores/session.ts'
+
+/** What is left over, where it belongs, and in which order to look. */
+const job = useJob()
+const search = useSearch()
+const router = useRouter()
+const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
+const problem = ref('')
+const asking = ref(false)
+const elsewhere = ref('')
+const shown = ref<Ranked | null>(null)
+const finding = computed(() => search.finding)
+watch(
+  () => search.current?.id,
+  () => {
+    shown.value = null
+    asking.value = false
+  },
+)
+const tell = (refusal: string | null) => (problem.value = refusal ?? '')
+/** The likelihood of each zone, on the machine. */
+const suspects = computed(() => {
+  const zones: Record<string, number> = {}
+  for (const p of finding.value?.places ?? [])
+    if (p.zone && p.kind !== 'owed') zones[p.zone] = (zones[p.zone] ?? 0) + p.likelihood
+  return Object.fromEntries(Object.entries(zones).filter(([, p]) => p >= 0.01))
+})
+/** The place that is shown on its photo: the one that was touched, else the next to look at. */
+const lit = computed(() => shown.value ?? finding.value?.order.find(s => s.place)?.place ?? null)
+const step = computed(() => job.state.steps.get(lit.value?.step ?? ''))
+const marks = computed(() =>
+  (step.value?.marks ?? [])
+    .filter(m => (lit.value?.mark ? m.id === lit.value.mark : m.move === lit.value?.debt))
+    .map((m, i) => ({ ...m, label: String(i + 1), now: true })),
+)
+const minutes = (n: number) => (n < 1 ? 'under a minute' : `${Math.round(n)} min`)
+const verdict = computed(() => {
+  const f = finding.value
+  if (!f) return ''
+  return `Expected: ${minutes(f.expected)} in this order, ${minutes(f.plain)} by undoing step after step.`
+})
+const sooner = computed(() => {
+  const later = finding.value?.later
+  return later
+    ? `Look now: once ${later.zones.map(z => zoneTitle(job.family, z)).join(' and ')} is closed it takes ${minutes(later.expected)}.`
+    : ''
+})
+function found(place: Ranked): void {
+  tell(search.here(place))
+}
+function explain(): void {
+  if (!elsewhere.value.trim()) {
+    problem.value = 'Say where it came from.'
+    return
+  }
+  tell(search.explain(elsewhere.value.trim()))
+  if (!problem.value) elsewhere.value = ''
+}
+useKeys({
+  PageUp: () => router.push(`/jobs/${job.id}/return`),
+  d: () => router.push(`/jobs/${job.id}/close`),
+})
+</script>
+
+<template>
+  <main class="finder">
+    <section class="left" aria-label="What is sought">
+      <h1>{{ search.current && !asking ? `Finder: ${search.current.what}` : 'Finder' }}</h1>
+      <template v-if="search.current && !asking">
+        <p>{{ verdict }}</p>
+        <p v-if="sooner" class="note" role="status">{{ sooner }}</p>
+        <div class="machine">
+          <Cutaway
+            :family="job.family"
+            :open="job.standing.open"
+            :suspects="suspects"
+            :posture="job.standing.posture"
+            large
+          />
+        </div>
+        <form v-if="!readOnly" class="elsewhere" @submit.prevent="explain">
+          <NInput
+            v-model:value="elsewhere"
+            placeholder="from somewhere else: say where"
+            :input-props="{ 'aria-label': 'Where it came from' }"
+          />
+          <button class="btn" type="submit">Explained</button>
+        </form>
+        <div class="row">
+          <button v-if="!readOnly" class="btn" type="button" @click="asking = true">Another one</button>
+          <button
+            v-for="o in search.open.filter(x => x.id !== search.current?.id)"
+            :key="o.id"
+            class="btn"
+            type="button"
+            @click="search.chosen = o.id"
+          >
+            {{ o.what }}
+          </button>
+        </div>
+      </template>
+      <template v-else>
+        <AskFinder v-if="!readOnly" class="ask" />
+        <button v-if="search.current" class="btn" type="button" @click="asking = false">Back to the search</button>
+      </template>
+      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+      <ul v-if="search.explained.length" class="explained" aria-label="Explained">
+        <li v-for="x in search.explained" :key="x.leftover">
+          <b>✓</b> {{ job.state.entries.get(x.leftover)?.body.what }}: {{ x.by }}
+        </li>
+      </ul>
+    </section>
+    <section v-if="finding && !asking" class="photo" :aria-label="lit ? `Photo: ${lit.words}` : 'Photo'">
+      <PhotoStage :photo="step?.photos.at(-1)" :marks="marks" mark-as="Look at"
+        ><p class="nothing">{{ lit?.words ?? '' }}: no photo of it.</p></PhotoStage
+      >
+    </section>
+    <section v-if="finding && !asking" class="steps" aria-label="The search">
+      <SearchSteps
+        :finding="finding"
+        :fixed="readOnly"
+        :lit="lit?.id"
+        @here="found"
+        @miss="tell(search.look($event, false))"
+        @open="tell(search.openUp($event))"
+        @show="shown = $event"
+      />
+    </section>
+    <section v-if="!finding || asking" class="hint">
+      <p>
+        Every hole is weighed: by what is known of the thing, by how its step was said to be back, by what looks like
+        it. Then the order in which to look, with the covers that are in the way counted once.
+      </p>
+      <div class="machine tall">
+        <Cutaway :family="job.family" :open="job.standing.open" :posture="job.standing.posture" large />
+      </div>
+    </section>
+  </main>
+</template>
+
+<style scoped>
+.finder {
+  display: grid;
+  grid-template: minmax(0, 46%) minmax(0, 1fr) / 400px minmax(0, 1fr);
+  grid-template-areas: 'left photo' 'left steps';
+}
+.left {
+  grid-area: left;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  padding: 14px 20px;
+  border-right: 2px solid var(--rule);
+  overflow: auto;
+  min-height: 0;
+}
+h1 {
+  font-size: 30px;
+}
+.ask {
+  flex: 1;
+}
+.machine {
+  flex: 1 1 240px;
+  min-height: 200px;
+}
+.tall {
+  height: 420px;
+}
+.photo {
+  grid-area: photo;
+  min-height: 0;
+  border-bottom: 2px solid var(--rule);
+}
+.steps {
+  grid-area: steps;
+  overflow: auto;
+  padding: 4px 18px;
+}
+.hint {
+  grid-column: 2;
+  grid-row: 1 / -1;
+  padding: 24px;
+  max-width: 60ch;
+  display: grid;
+  gap: 16px;
+  align-content: start;
+}
+.nothing {
+  padding: 24px;
+  color: #ece5d6;
+}
+.elsewhere,
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.elsewhere :deep(.n-input) {
+  flex: 1;
+}
+.explained li {
+  color: var(--work);
+  line-height: 1.25;
+}
+@media (max-width: 1000px) {
+  .finder {
+    display: block;
+    overflow: auto;
+  }
+  .photo {
+    height: 46vw;
+    min-height: 200px;
+  }
+  .left {
+    border: 0;
+  }
+  .hint {
+    display: none;
+  }
+  .machine {
+    height: 260px;
+    flex: none;
+  }
+}
+</style>
