@@ -5,7 +5,7 @@ test('a screw that is left over is found: asked, covers taken off, looked for ho
 }) => {
   await signIn(page, 'Jon Tarrow')
   await page.getByRole('link', { name: /Go on with FL-84 2231-0402/ }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Refit the upper counterweight.')
   await page.keyboard.press('f')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Finder: T20 × 16')
   await expect(page.getByText(/^Expected: .* in this order, .* by undoing step after step/)).toBeVisible()
@@ -27,7 +27,7 @@ test('a screw that is left over is found: asked, covers taken off, looked for ho
     const first = steps.getByRole('listitem').filter({ hasText: 'hole 1 of three T20 × 16' })
     await first.getByRole('button', { name: /^Not here/ }).click()
     await expect(steps.getByRole('listitem').first()).toContainText('hole 2 of three T20 × 16')
-    await steps.getByRole('button', { name: 'Here: hole 3 of three T20 × 16, drawer rail' }).click()
+    await steps.getByRole('button', { name: 'Here: hole 3 of three T20 × 16, drawer rail', exact: true }).click()
     await expect(page.getByRole('list', { name: 'Explained' })).toContainText(
       'T20 × 16: found in hole 3 of three T20 × 16, drawer rail',
     )

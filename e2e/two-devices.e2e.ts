@@ -60,6 +60,7 @@ test('what the server refuses is kept, with its reason, for the person to resolv
     ).newPage()
     await signIn(page, name)
     await page.getByRole('link', { name: /Go on with FL-84 2231-0388/ }).click()
+    await page.getByRole('button', { name: /^Go on/ }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('drawer housing')
     return page
   }

@@ -19,6 +19,7 @@ export const router = createRouter({
         { path: 'return', component: () => import('./views/Return.vue') },
         { path: 'valley', component: () => import('./views/ValleyView.vue') },
         { path: 'labels', component: () => import('./views/Labels.vue') },
+        { path: 'standing', component: () => import('./views/Standing.vue') },
         { path: 'finder', component: () => import('./views/Finder.vue') },
         { path: 'close', component: () => import('./views/Close.vue') },
       ],

@@ -20,6 +20,8 @@ export interface Summary {
   waitsFor?: string | undefined
   due?: string | undefined
   openedAt: string
+  /** When something was recorded last, to the minute. */
+  lastAt?: string | undefined
   clean?: boolean | undefined
   steps: number
   owed: Record<ItemKind, number>
@@ -54,6 +56,7 @@ export function summary(state: JobState): Summary | null {
     waitsFor: state.phase.waitsFor,
     due: state.phase.due,
     openedAt: at,
+    lastAt: new Date((state.minutes.max() ?? 0) * 60_000).toISOString(),
     clean: state.closing?.clean,
     steps: state.order.size,
     owed: state.owed,

@@ -1,4 +1,4 @@
-import type { JobState } from '../log/state.ts'
+import { settledCount, type JobState } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
 import { describe, toolsFor } from '../moves/move.ts'
 import { arcWords, type Arc } from './arc.ts'
@@ -42,7 +42,6 @@ export interface ReturnPlan {
 /** Finds the order of an instance, whose steps are named by `steps`; `quick` is the short search. */
 export type Solve = (on: Instance, steps: readonly string[], quick: (on: Instance) => Found) => Found
 
-const isDone = (r: ReturnStep) => r.debts.length > 0 && r.owes === 0
 const act = (r: ReturnStep) => describe(r.moves[0]!.move).replace(/\.$/, '')
 
 function instance(rest: readonly ReturnStep[], arcs: readonly Arc[]): Instance {
@@ -111,7 +110,10 @@ function problemOf(state: JobState, family: Family): Problem {
   const arcs = precedence(state, family, plain)
   const place = new Map(plain.map((r, i) => [r.step.id, i]))
   const breaks = arcs.filter(a => place.get(a.first)! > place.get(a.then)!)
-  const rest = plain.filter(r => !isDone(r))
+  // A step that owes nothing of its own, a mark, is done when something after it is.
+  const touched = plain.findLastIndex(r => r.debts.some(d => settledCount(d) > 0))
+  const isDone = (r: ReturnStep, i: number) => (r.debts.length > 0 ? r.owes === 0 : i < touched)
+  const rest = plain.filter((r, i) => !isDone(r, i))
   return { done: plain.filter(isDone), rest, arcs, breaks, on: instance(rest, arcs) }
 }
 

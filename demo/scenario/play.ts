@@ -1,6 +1,7 @@
 import {
   blank,
   fold,
+  gates,
   glyphOf,
   mirror,
   owedCount,
@@ -125,13 +126,18 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
 
   say('phase-changed', { phase: 'return' }, 20)
   const plan = mirror(state)
-  for (const r of plan.slice(0, job.back === 'all' ? plan.length : job.back))
+  const closing = new Map(gates(job.family, plan).map(g => [g.step, g]))
+  for (const r of plan.slice(0, job.back === 'all' ? plan.length : job.back)) {
+    const gate = closing.get(r.step.id)
+    if (gate)
+      say('gate-passed', { step: gate.step, owed: [], zones: gate.zones, counted: gate.counts, uncounted: [] }, 0.3)
     for (const debt of r.debts) {
       const marks = r.step.marks.filter(m => m.move === debt.move).map(m => m.id)
       const how = settledHow(job, debt.item, debt.label)
       const count = owedCount(debt)
       say('debt-settled', { debt: debt.id, how, count, ...(marks.length === count && { marks }) }, 0.8)
     }
+  }
   if (job.phase === 'return') return log
   say('phase-changed', { phase: 'proof' }, 2)
   say('check-done', { check: 'empty run with the rear panel off: no drip, no rub', passed: true }, 12)

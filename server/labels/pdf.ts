@@ -1,6 +1,7 @@
 import { qrcode, drawingSVG } from 'bwip-js/node'
 import { drawSheets, type Label, type Sheet } from '@dialytica/core'
 import pdfmake from 'pdfmake'
+import type { TDocumentDefinitions } from 'pdfmake/interfaces.js'
 import { createRequire } from 'node:module'
 
 const require = createRequire(import.meta.url)
@@ -14,6 +15,9 @@ pdfmake.setFonts({
 pdfmake.setUrlAccessPolicy(() => false)
 pdfmake.setLocalAccessPolicy(path => path.includes('@fontsource'))
 
+/** A document as the bytes of its PDF, in the faces of the product. */
+export const pdfOf = (document: TDocumentDefinitions): Promise<Buffer> => pdfmake.createPdf(document).getBuffer()
+
 /** Points in a millimetre. */
 const points = 72 / 25.4
 
@@ -25,7 +29,7 @@ export const squareCode = (text: string): string =>
 export async function labelsPdf(sheet: Sheet, labels: readonly Label[], skip = 0): Promise<Buffer> {
   const [width, height] = sheet.page.map(n => n * points) as [number, number]
   const pages = drawSheets(sheet, labels, squareCode, skip)
-  const document = pdfmake.createPdf({
+  return pdfOf({
     info: { title: 'Labels', producer: 'Dialytica' },
     pageSize: { width, height },
     pageMargins: 0,
@@ -37,5 +41,4 @@ export async function labelsPdf(sheet: Sheet, labels: readonly Label[], skip = 0
       ...(i > 0 && { pageBreak: 'before' as const }),
     })),
   })
-  return document.getBuffer()
 }

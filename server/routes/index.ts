@@ -6,6 +6,7 @@ import { addModel, addUnit, model, models, unit, units } from './machines.ts'
 import { openapi } from './openapi.ts'
 import { people } from './people.ts'
 import { photo, putPhoto } from './photos.ts'
+import { record } from './record.ts'
 import { phrases } from './phrases.ts'
 import { route, type Route } from './route.ts'
 import { demoAccounts, signIn, signOut, whoAmI } from './session.ts'
@@ -41,6 +42,7 @@ export const routes: readonly Route[] = [
   addEvents,
   stream,
   labels,
+  record,
   invite,
   join,
   hand,

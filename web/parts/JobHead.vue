@@ -35,6 +35,9 @@ const total = computed(() => itemKinds.reduce((n, k) => n + job.state.owed[k], 0
         replace
         >{{ name }}</RouterLink
       >
+      <RouterLink :to="`/jobs/${job.id}/standing`" class="pause" active-class="here" replace>{{
+        job.state.phase.waitsFor ? 'Waits' : 'Pause'
+      }}</RouterLink>
     </nav>
     <RouterLink :to="`/jobs/${job.id}/close`" class="off" title="Debts (D)">
       <span class="word">off the<br />machine</span>
@@ -87,6 +90,9 @@ nav a.here {
   font-weight: 700;
   box-shadow: inset 0 -5px 0 var(--work);
 }
+nav .pause {
+  font-size: 16px;
+}
 .off {
   margin-left: auto;
   display: flex;
@@ -136,6 +142,9 @@ nav a.here {
     gap: 0;
     flex: 1;
     min-width: 0;
+  }
+  nav .pause {
+    display: none;
   }
   nav a {
     padding: 0 5px;

@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { debtStates, piecesOwed, zoneTitle } from '@dialytica/core'
+import { debtStates, owedByZone, piecesOwed, zoneTitle } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import Cutaway from '../parts/Cutaway.vue'
 import Glyph from '../parts/Glyph.vue'
+import BalanceTable from '../parts/close/BalanceTable.vue'
+import CallBack from '../parts/close/CallBack.vue'
+import ReportRows from '../parts/close/ReportRows.vue'
+import JobValley from '../parts/JobValley.vue'
 import Record from '../parts/Record.vue'
-import { owedByZone } from '@dialytica/core'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
 
@@ -14,29 +17,39 @@ import { useSession } from '../stores/session.ts'
 const job = useJob()
 const router = useRouter()
 const note = ref('')
+const signedBy = ref('')
 const problem = ref('')
 const withDebts = ref(false)
 const refused = ref(false)
 const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
+const mayWork = computed(() => useSession().person?.role !== 'viewer')
 const total = computed(() => piecesOwed(job.state.owed))
 const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
 
 async function close(clean: boolean): Promise<void> {
   const text = note.value.trim()
-  const refusal = job.record('job-closed', { clean, ...(text && { note: text }) })
+  const signed = signedBy.value.trim()
+  const refusal = job.record('job-closed', { clean, ...(text && { note: text }), ...(signed && { signedBy: signed }) })
   refused.value = Boolean(refusal)
   problem.value = refusal ? refusal.message : ''
-  if (!refusal) await router.push(`/jobs/${job.id}/valley`)
+  if (!refusal) await router.replace(`/jobs/${job.id}/close`)
 }
 </script>
 
 <template>
   <main class="close">
+    <div class="valley"><JobValley /></div>
     <section class="owed">
       <h1 v-if="job.closed">{{ job.state.closing!.clean ? 'Closed clean.' : 'Closed with debts.' }}</h1>
       <h1 v-else-if="total">{{ total }} still owed.</h1>
       <h1 v-else>Nothing is owed.</h1>
-      <p v-if="job.closed">{{ job.state.closing!.note }}</p>
+      <p v-if="job.closed">
+        {{ job.state.closing!.note
+        }}<template v-if="job.state.closing!.signedBy"> Signed off: {{ job.state.closing!.signedBy }}.</template>
+      </p>
+      <p v-if="job.state.opened?.callBackOf">
+        A call-back: <RouterLink :to="`/jobs/${job.state.opened.callBackOf}/close`">the job before</RouterLink>
+      </p>
       <ul v-if="job.debts.length" aria-label="What is owed">
         <li v-for="d in job.debts" :key="d.id">
           <RouterLink :to="{ path: `/jobs/${job.id}/return`, query: { step: d.step } }">
@@ -53,6 +66,8 @@ async function close(clean: boolean): Promise<void> {
       </ul>
       <p v-else-if="!job.closed" class="clean">Nothing in the tray, no towel inside. Count the tools, then close.</p>
       <RouterLink v-if="!readOnly" class="btn" :to="`/jobs/${job.id}/finder`">Something is left over</RouterLink>
+      <BalanceTable v-if="!job.debts.length" class="table" />
+      <ReportRows />
       <Record />
     </section>
     <section class="act">
@@ -70,6 +85,8 @@ async function close(clean: boolean): Promise<void> {
           :placeholder="withDebts ? 'stays in the record' : ''"
           :input-props="{ id: 'note', autocomplete: 'off' }"
         />
+        <label for="signed">Signed off by</label>
+        <NInput v-model:value="signedBy" :input-props="{ id: 'signed', autocomplete: 'name' }" />
         <button v-if="!withDebts" class="btn go big" type="button" @click="close(true)">Close clean</button>
         <button v-if="total && !withDebts" class="btn" type="button" @click="withDebts = true">Close with debts</button>
         <template v-if="withDebts">
@@ -77,7 +94,9 @@ async function close(clean: boolean): Promise<void> {
           <button class="btn" type="button" @click="withDebts = false">Do not</button>
         </template>
       </template>
-      <RouterLink v-else class="btn" :to="`/jobs/${job.id}/valley`">See the whole job</RouterLink>
+      <a class="btn" :href="`/api/jobs/${job.id}/record.pdf`" target="_blank" rel="noopener">Record sheet (PDF)</a>
+      <RouterLink v-if="readOnly" class="btn" :to="`/jobs/${job.id}/valley`">See the whole job</RouterLink>
+      <CallBack v-if="job.closed && mayWork" />
     </section>
   </main>
 </template>
@@ -85,12 +104,20 @@ async function close(clean: boolean): Promise<void> {
 <style scoped>
 .close {
   display: grid;
-  grid-template-columns: 1fr 400px;
+  grid-template: 132px minmax(0, 1fr) / 1fr 400px;
   min-height: 0;
   font-size: 18px;
 }
+.valley {
+  grid-column: 1 / -1;
+  border-bottom: 2px solid var(--rule);
+  min-height: 0;
+}
+.table {
+  max-width: 640px;
+}
 .owed {
-  padding: 18px 24px;
+  padding: 14px 24px;
   overflow: auto;
 }
 h1 {
@@ -124,14 +151,17 @@ li a svg {
   overflow: auto;
 }
 .machine {
-  flex: 0 1 300px;
-  min-height: 160px;
+  flex: 0 1 240px;
+  min-height: 120px;
 }
 @media (max-width: 1000px) {
   .close {
     display: flex;
     flex-direction: column;
     overflow: auto;
+  }
+  .valley {
+    flex: 0 0 90px;
   }
   li a {
     grid-template-columns: 28px 30px 1fr auto;

@@ -170,7 +170,7 @@ h1 {
   font-size: 30px;
 }
 .ask {
-  flex: 1;
+  flex: none;
 }
 .machine {
   flex: 1 1 240px;

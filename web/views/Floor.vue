@@ -47,8 +47,14 @@ function said(job: JobCard): string {
   if (phase === 'descent') return `${steps === 1 ? 'One step' : `${steps} steps`} down.`
   return `${phase[0]!.toUpperCase()}${phase.slice(1)}.`
 }
+/** After half a day, or while it waits, coming back begins with how it stands. */
+const asleep = ({ closedAt, summary }: JobCard) =>
+  !closedAt &&
+  (summary.waitsFor !== undefined || Date.parse(summary.lastAt ?? summary.openedAt) < now.getTime() - 12 * 3_600_000)
 const path = (job: JobCard) =>
-  `/jobs/${job.id}/${job.summary.phase === 'return' || job.summary.phase === 'proof' ? 'return' : job.summary.phase === 'intake' ? 'intake' : job.closedAt ? 'valley' : 'descent'}`
+  asleep(job)
+    ? `/jobs/${job.id}/standing`
+    : `/jobs/${job.id}/${job.summary.phase === 'return' || job.summary.phase === 'proof' ? 'return' : job.summary.phase === 'intake' ? 'intake' : job.closedAt ? 'valley' : 'descent'}`
 useKeys({ n: () => mayWork.value && router.push('/come-in') })
 </script>
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { inShopTime } from '../data/time.ts'
-import { balance, itemNouns, zoneTitle } from '@dialytica/core'
+import { zoneTitle } from '@dialytica/core'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import Cutaway from '../parts/Cutaway.vue'
-import Glyph from '../parts/Glyph.vue'
+import BalanceTable from '../parts/close/BalanceTable.vue'
 import JobValley from '../parts/JobValley.vue'
 import SayOrder from '../parts/SayOrder.vue'
 import { useJob } from '../stores/job.ts'
@@ -20,7 +20,6 @@ function pick(step: string): void {
 }
 /** The steps of the return that owe something. */
 const owing = computed(() => job.plan.filter(p => p.debts.length > 0))
-const rows = computed(() => balance(job.state))
 const notes = computed(() =>
   job.state.entries
     .valueSeq()
@@ -62,7 +61,8 @@ const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(
       </p>
       <p v-else>
         Open since {{ inShopTime(job.state.opened!.at, 'day') }}.
-        <RouterLink :to="`/jobs/${job.id}/close`">What is owed</RouterLink>
+        <RouterLink :to="`/jobs/${job.id}/close`">What is owed</RouterLink>.
+        <RouterLink :to="`/jobs/${job.id}/standing`">How it stands, pause</RouterLink>
       </p>
       <SayOrder v-if="mayWork" v-model="picked" />
       <ul v-if="notes.length" class="notes">
@@ -72,29 +72,7 @@ const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(
       </ul>
     </section>
     <section class="balance" aria-label="Balance" tabindex="0">
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">kind</th>
-            <th scope="col">off</th>
-            <th scope="col">back</th>
-            <th scope="col">new</th>
-            <th scope="col">gone</th>
-            <th scope="col">owed</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in rows" :key="row.item">
-            <th scope="row"><Glyph :kind="row.item" :size="20" /> {{ itemNouns[row.item][1] }}</th>
-            <td>{{ row.taken }}</td>
-            <td>{{ row.refitted }}</td>
-            <td>{{ row.replaced }}</td>
-            <td>{{ row.scrapped + row.missing }}</td>
-            <td :class="{ owed: row.owed }">{{ row.owed }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <p v-if="!rows.length" class="soft">Nothing came off yet.</p>
+      <BalanceTable />
     </section>
     <div class="machine">
       <Cutaway :family="job.family" :open="job.standing.open" :posture="job.standing.posture" large />
@@ -137,38 +115,6 @@ h2 {
   border-left: 2px solid var(--rule);
   padding: 12px 18px;
   overflow: auto;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 6px 4px;
-  border-bottom: 1px solid var(--hair);
-  text-align: right;
-  font-weight: 500;
-}
-thead th {
-  border-bottom: 2px solid var(--rule);
-  color: var(--soft);
-}
-th:first-child {
-  text-align: left;
-}
-tbody th {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-td {
-  font-family: 'Martian Mono';
-  font-stretch: 80%;
-  font-size: 15px;
-}
-.owed {
-  color: var(--off);
-  font-weight: 700;
 }
 .machine {
   grid-area: machine;

@@ -160,7 +160,6 @@ function ask(): void {
   display: flex;
   flex-direction: column;
   gap: 8px;
-  min-height: 0;
 }
 .cell {
   margin-right: 8px;
@@ -184,12 +183,11 @@ input {
   font-size: 16px;
 }
 .groups {
-  flex: 1 1 120px;
+  max-height: 236px;
   overflow: auto;
   display: grid;
   gap: 6px;
   align-content: start;
-  min-height: 110px;
 }
 .groups button {
   display: flex;

@@ -1,0 +1,138 @@
+import { balance, type BalanceRow } from '../ledger/balance.ts'
+import { foundBefore } from '../ledger/found-before.ts'
+import { openDebts, stillOwed } from '../ledger/open-debts.ts'
+import { timeByPhase } from '../ledger/pace.ts'
+import type { BodyOf } from '../log/event.ts'
+import { settledCount, toldAtIntake, type JobState, type Phase } from '../log/state.ts'
+import type { Photo } from '../log/step.ts'
+import { zoneTitle, type Family } from '../machine/families.ts'
+import { checksFor, describe, invert, subject } from '../moves/move.ts'
+
+/** A gate of the job as it was passed. */
+export interface PassedGate {
+  at: string
+  by: string
+  zones: string
+  /** Why it was passed over what was owed; none where it was clean. */
+  reason?: string | undefined
+  owed: string[]
+  counted: string[]
+  uncounted: string[]
+}
+/** What a closed job says of itself: for the close-out, the record sheet, and whoever opens the machine next. */
+export interface Report {
+  complaint: string
+  seen: { what: string; value: string }[]
+  phase: Phase
+  opened: { at: string; by: string }
+  closed: NonNullable<JobState['closing']> | null
+  callBackOf: string | undefined
+  steps: number
+  balance: BalanceRow[]
+  owed: { label: string; zone: string; cell: string; step: number }[]
+  gates: PassedGate[]
+  before: { what: string; how: string; zone: string }[]
+  spoilt: { step: number; what: string; condition: string }[]
+  live: number[]
+  /** What is new on the machine. */
+  fitted: string[]
+  notes: { at: string; text: string }[]
+  leftovers: { what: string; by: string | null }[]
+  checks: { done: number; of: number }
+  photos: { photo: Photo; step: number; words: string }[]
+  minutes: { phase: Phase; minutes: number }[]
+}
+
+const pairs = [
+  ['seen', 'seen'],
+  ['shows', 'code shown'],
+  ['fascia', 'fascia'],
+  ['made', 'made'],
+  ['stands', 'stands'],
+] as const
+
+/** The report of a job as it stands. Pure: from the folded state alone. */
+export function report(state: JobState, family: Family): Report {
+  const told = toldAtIntake(state)
+  const title = (zone: string | undefined) => (zone ? zoneTitle(family, zone) : '')
+  const entries = [...state.entries].sort(([, a], [, b]) => (a.at < b.at ? -1 : 1))
+  const of = <K extends Parameters<typeof isKind>[1]>(kind: K) =>
+    entries.flatMap(([id, e]) => (isKind(e.kind, kind) ? [{ id, at: e.at, by: e.by, body: e.body as BodyOf<K> }] : []))
+  const steps = state.order.toArray().map((id, i) => ({ step: state.steps.get(id)!, n: i + 1 }))
+  const debts = state.debts.valueSeq().toArray()
+  const explained = new Map(of('leftover-explained').map(e => [e.body.leftover, e.body.by]))
+  const done = of('check-done')
+  const checkable = steps.flatMap(({ step }) =>
+    step.moves.flatMap(m => (settledCountOf(state, m.id) > 0 ? checksFor(invert(m)).map(c => `${m.id} ${c}`) : [])),
+  )
+  const checked = new Set(done.flatMap(e => (e.body.debt && e.body.passed ? [`${e.body.debt} ${e.body.check}`] : [])))
+  return {
+    complaint: String(told.complaint ?? state.opened?.complaint ?? ''),
+    seen: pairs.flatMap(([field, what]) => (told[field] === undefined ? [] : [{ what, value: String(told[field]) }])),
+    phase: state.phase.name,
+    opened: { at: state.opened?.at ?? '', by: state.opened?.by ?? '' },
+    closed: state.closing,
+    callBackOf: state.opened?.callBackOf,
+    steps: steps.length,
+    balance: balance(state),
+    owed: openDebts(state).map(d => ({
+      label: stillOwed(d),
+      zone: title(d.zone),
+      cell: d.cell ?? '',
+      step: d.stepNumber,
+    })),
+    gates: of('gate-passed').map(({ at, by, body }) => ({
+      at,
+      by,
+      zones: (body.zones ?? []).map(title).join(' and '),
+      reason: body.reason,
+      owed: body.owed.map(id => state.debts.get(id)?.label ?? id),
+      counted: body.counted ?? [],
+      uncounted: body.uncounted ?? [],
+    })),
+    before: foundBefore(state).map(({ what, how, zone }) => ({ what, how, zone: title(zone) })),
+    spoilt: steps.flatMap(({ step, n }) =>
+      step.moves.flatMap(m => (m.condition ? [{ step: n, what: subject(m), condition: m.condition }] : [])),
+    ),
+    live: steps.flatMap(({ step, n }) => (step.live ? [n] : [])),
+    fitted: debts.flatMap(d =>
+      d.settled.replaced > 0 ? [d.settled.replaced < d.count ? `${d.settled.replaced} of ${d.label}` : d.label] : [],
+    ),
+    notes: [
+      ...of('reading-taken').map(e => ({
+        at: e.at,
+        text: `${e.body.of}: ${e.body.value} ${e.body.unit}${e.body.note ? `; ${e.body.note}` : ''}`,
+      })),
+      ...of('part-compared').map(e => ({
+        at: e.at,
+        text: `${e.body.part}: old and new ${e.body.same ? 'alike' : `differ, ${e.body.differs ?? 'not said in what'}`}`,
+      })),
+      ...done
+        .filter(e => !e.body.debt)
+        .map(e => ({ at: e.at, text: `${e.body.check}: ${e.body.passed ? 'passed' : 'not passed'}` })),
+      ...of('note-added').map(e => ({ at: e.at, text: e.body.text })),
+    ].sort((a, b) => (a.at < b.at ? -1 : 1)),
+    leftovers: of('leftover-reported').map(e => ({ what: e.body.what, by: explained.get(e.id) ?? null })),
+    checks: { done: checkable.filter(c => checked.has(c)).length, of: checkable.length },
+    photos: steps.flatMap(({ step, n }) =>
+      step.later
+        .slice(-1)
+        .map(photo => ({ photo, step: n, words: describe(invert(step.moves.at(-1) ?? step.moves[0]!)) })),
+    ),
+    minutes: timeByPhase(state),
+  }
+}
+
+type EntryKind =
+  | 'leftover-explained'
+  | 'leftover-reported'
+  | 'check-done'
+  | 'gate-passed'
+  | 'reading-taken'
+  | 'part-compared'
+  | 'note-added'
+const isKind = (kind: string, wanted: EntryKind): boolean => kind === wanted
+const settledCountOf = (state: JobState, debt: string): number => {
+  const found = state.debts.get(debt)
+  return found ? settledCount(found) : 0
+}

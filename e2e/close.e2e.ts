@@ -1,0 +1,79 @@
+import { execFile } from 'node:child_process'
+import { mkdtemp, readdir, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { promisify } from 'node:util'
+import sharp from 'sharp'
+import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+
+const run = promisify(execFile)
+
+test('a clean close: balance, time, sign-off, its record sheet as PDF, and the machine that comes back', async ({
+  page,
+}) => {
+  await signIn(page, 'Jon Tarrow')
+  const path = await newJob(page, '2231-8201')
+  await page.goto(`${path}/descent`)
+  const lines = ['power off', '4x T20x12 rear panel @A1', 'off rear panel, opens rear', 'rear: plug P1 white 3w']
+  for (const [i, words] of lines.entries()) {
+    await page.getByLabel('Quick line').fill(words)
+    await page.getByRole('button', { name: /^Step down/ }).click()
+    await expect(page.getByRole('heading', { name: `Descent, step ${i + 2}`, exact: true })).toBeAttached()
+  }
+  await test.step('back, with a check, a photo of now, and tools counted out at the gate', async () => {
+    await page.getByRole('link', { name: 'Return', exact: true }).click()
+    await page.getByRole('button', { name: /^Tugged: it holds/ }).click()
+    await page.getByRole('button', { name: 'Photo of now' }).click()
+    await expect(page.getByRole('figure', { name: 'The photo of now' })).toBeVisible()
+    const strong = page.getByRole('button', { name: /^(Fitted|Next step|Close the machine)/ })
+    const all = page.getByRole('banner')
+    while (!(await all.textContent())!.includes('nothing off')) {
+      const before = (await page.getByRole('main').textContent())!
+      await page.keyboard.press('Shift+Space')
+      await expect(page.getByRole('main')).not.toHaveText(before)
+      if (/^Next step/.test((await strong.textContent())!)) await strong.click()
+    }
+  })
+  await test.step('signed off and closed', async () => {
+    await page.getByRole('link', { name: 'Close', exact: true }).click()
+    await expect(page.getByRole('heading', { name: 'Nothing is owed.' })).toBeVisible()
+    await page.getByLabel('What to tell the customer').fill('Plug was loose; it is locked now')
+    await page.getByLabel('Signed off by').fill('M. Okwell')
+    await page.getByRole('button', { name: 'Close clean' }).click()
+    await expect(page.getByRole('heading', { name: 'Closed clean.' })).toBeVisible()
+    await expect(page.getByText('Signed off: M. Okwell.')).toBeVisible()
+    await expect(page.getByRole('region', { name: 'Gates passed' })).toContainText('rear: clean')
+    await expect(page.getByRole('region', { name: 'Time' })).toContainText('Checks by hand: 1 of')
+    await expect(page.getByRole('row', { name: /fasteners/ })).toContainText('4')
+    await nothingWaits(page)
+  })
+  await test.step('the record sheet is a PDF with what happened, drawn in ink', async () => {
+    const address = await page.getByRole('link', { name: 'Record sheet (PDF)' }).getAttribute('href')
+    const reply = await page.request.get(address!)
+    expect(reply.headers()['content-type']).toContain('application/pdf')
+    const folder = await mkdtemp(join(tmpdir(), 'dialytica-record-'))
+    const file = join(folder, 'record.pdf')
+    await writeFile(file, await reply.body())
+    const { stdout } = await run('pdftotext', ['-layout', file, '-'])
+    for (const words of ['2231-8201', 'Closed clean', 'M. Okwell', 'Plug was loose', 'fasteners', 'As it was left'])
+      expect(stdout).toContain(words)
+    await run('pdftoppm', ['-r', '40', '-png', file, join(folder, 'page')])
+    for (const name of (await readdir(folder)).filter(f => f.endsWith('.png'))) {
+      const { data } = await sharp(join(folder, name)).removeAlpha().raw().toBuffer({ resolveWithObject: true })
+      expect(data.filter((v, i) => i % 3 === 0 && v < 90).length, name).toBeGreaterThan(100)
+      // Black and white: red and blue are the same everywhere.
+      const colours = data.filter((v, i) => i % 3 === 0 && Math.abs(v - data[i + 2]!) > 12)
+      expect(colours.length, name).toBe(0)
+    }
+  })
+  await test.step('it comes back: a new job, joined to the first', async () => {
+    await page.getByRole('button', { name: 'It came back: open a call-back' }).click()
+    await page.getByLabel('What it does now').fill('Plug came loose again')
+    await page.getByRole('button', { name: 'Open the call-back' }).click()
+    await expect(page).toHaveURL(/\/intake$/)
+    await page.getByRole('link', { name: 'Close', exact: true }).click()
+    await page.getByRole('link', { name: 'the job before' }).click()
+    await expect(page.getByRole('heading', { name: 'Closed clean.' })).toBeVisible()
+    await nothingWaits(page)
+  })
+})

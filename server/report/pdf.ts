@@ -1,0 +1,220 @@
+import {
+  drawValley,
+  gates,
+  itemNouns,
+  planReturn,
+  profile,
+  report,
+  type Family,
+  type JobState,
+  type Report,
+} from '@dialytica/core'
+import sharp from 'sharp'
+import type { Content, TableCell } from 'pdfmake/interfaces.js'
+import { pdfOf } from '../labels/pdf.ts'
+
+/** What the sheet names besides the job: the shop, the machine, the people by their ids, and how it reads a photo. */
+export interface Around {
+  shop: string
+  timeZone: string
+  machine: { maker: string; code: string; serial: string }
+  people: ReadonlyMap<string, string>
+  /** The bytes of a photo, or null where it has not come in yet. */
+  photo(hash: string): Promise<Buffer | null>
+}
+
+/** So many photos stand on the sheet. */
+const mostPhotos = 6
+const width = 523
+
+const rule: Content = { canvas: [{ type: 'line', x1: 0, y1: 0, x2: width, y2: 0, lineWidth: 1 }], margin: [0, 4, 0, 6] }
+const heading = (text: string): Content => ({ text, style: 'heading' })
+/** Signs that the face of the sheet does not have, in letters. */
+const printable = (text: string) => text.replaceAll('Ω', 'ohm').replaceAll('→', '>').replaceAll('≥', '>=')
+const list = (lines: readonly string[], none: string): Content =>
+  lines.length
+    ? { ul: lines.map(printable), margin: [0, 0, 0, 4] }
+    : { text: none, color: '#555', margin: [0, 0, 0, 4] }
+
+function table(r: Report): Content {
+  const head = ['kind', 'off', 'back', 'new', 'scrapped', 'missing', 'owed']
+  const right = (n: number): TableCell => ({ text: n ? String(n) : '·', alignment: 'right' })
+  return {
+    table: {
+      headerRows: 1,
+      widths: ['*', 40, 40, 40, 50, 50, 40],
+      body: [
+        head.map((text, i) => ({ text, bold: true, alignment: i ? 'right' : 'left' })),
+        ...r.balance.map(row => [
+          itemNouns[row.item][1],
+          right(row.taken),
+          right(row.refitted),
+          right(row.replaced),
+          right(row.scrapped),
+          right(row.missing),
+          { ...(right(row.owed) as object), bold: row.owed > 0 } as TableCell,
+        ]),
+      ],
+    },
+    layout: 'lightHorizontalLines',
+    margin: [0, 0, 0, 6],
+  }
+}
+
+/** A photo for a black-and-white printer: grey, its range stretched, 600 pixels wide. */
+const grey = async (bytes: Buffer): Promise<string> =>
+  `data:image/jpeg;base64,${(await sharp(bytes).greyscale().normalise().resize(600).jpeg({ quality: 80 }).toBuffer()).toString('base64')}`
+
+async function photosOf(r: Report, around: Around): Promise<Content[]> {
+  const shown = await Promise.all(
+    r.photos.slice(-mostPhotos).map(async p => {
+      const bytes = await around.photo(p.photo.hash)
+      return bytes
+        ? [
+            {
+              stack: [
+                { image: await grey(bytes), width: 168 },
+                { text: `Step ${p.step}. ${p.words}`, fontSize: 8 },
+              ],
+            },
+          ]
+        : []
+    }),
+  )
+  const cells = shown.flat()
+  if (cells.length === 0) return []
+  const rows = Array.from({ length: Math.ceil(cells.length / 3) }, (_, i) => cells.slice(i * 3, i * 3 + 3))
+  return [
+    heading('As it was left'),
+    ...rows.map((columns): Content => ({ columns, columnGap: 9, margin: [0, 0, 0, 6], unbreakable: true })),
+  ]
+}
+
+/** The record sheet of a job as PDF, A4, made for a black-and-white printer. */
+export async function recordSheet(state: JobState, family: Family, around: Around): Promise<Buffer> {
+  const r = report(state, family)
+  const { steps } = planReturn(state, family)
+  const when = (at: string) =>
+    at
+      ? new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone: around.timeZone }).format(
+          new Date(at),
+        )
+      : ''
+  const who = (id: string) => around.people.get(id) ?? 'somebody'
+  const bars = gates(family, steps).map(g => g.step)
+  const total = r.minutes.reduce((n, m) => n + m.minutes, 0)
+  const end = r.closed
+    ? `${r.closed.clean ? 'Closed clean' : r.closed.abandoned ? 'Given up' : 'Closed with debts'}, ${when(r.closed.at)}, ${who(r.closed.by)}`
+    : `Not closed yet: ${r.phase}`
+  const { maker, code, serial } = around.machine
+  return pdfOf({
+    info: { title: `Record sheet ${code} ${serial}`, producer: 'Dialytica' },
+    pageSize: 'A4',
+    pageMargins: [36, 36, 36, 44],
+    defaultStyle: { font: 'Archivo', fontSize: 10, lineHeight: 1.15 },
+    styles: { heading: { fontSize: 12, bold: true, margin: [0, 8, 0, 3] } },
+    footer: (page, of) => ({
+      columns: [
+        {
+          text: `${around.shop}. Electrical tests after a repair, and who may do them, are for local codes and licensed practice.`,
+          fontSize: 7.5,
+        },
+        { text: `${page} / ${of}`, alignment: 'right', width: 40, fontSize: 8 },
+      ],
+      margin: [36, 12, 36, 0],
+    }),
+    content: [
+      {
+        columns: [
+          {
+            stack: [
+              { text: `${maker} ${code}`, fontSize: 22, bold: true },
+              { text: serial, font: 'Martian Mono', fontSize: 11 },
+            ],
+          },
+          { stack: [{ text: around.shop, bold: true }, `in ${when(r.opened.at)}`, end], alignment: 'right' },
+        ],
+      },
+      rule,
+      { text: r.complaint || 'No complaint noted', fontSize: 14, bold: true },
+      { text: r.seen.map(s => `${s.what}: ${s.value}`).join(' · '), margin: [0, 2, 0, 4] },
+      ...(r.closed?.note ? [{ text: r.closed.note, margin: [0, 0, 0, 4] } satisfies Content] : []),
+      { svg: drawValley(profile(state, steps), bars, width, 132), width, margin: [0, 4, 0, 6] },
+      {
+        text: `${r.steps} steps. ${total} min of work: ${r.minutes.map(m => `${m.phase} ${m.minutes}`).join(', ')}. Checks by hand: ${r.checks.done} of ${r.checks.of}.`,
+      },
+      heading('Balance'),
+      table(r),
+      ...(r.owed.length
+        ? [
+            heading('Still owed'),
+            list(
+              r.owed.map(o =>
+                [o.label, o.zone, o.cell && `cell ${o.cell}`, `step ${o.step}`].filter(Boolean).join(', '),
+              ),
+              '',
+            ),
+          ]
+        : []),
+      {
+        columnGap: 18,
+        columns: [
+          {
+            stack: [
+              heading('New on the machine'),
+              list(r.fitted, 'Nothing.'),
+              heading('Gates'),
+              list(
+                r.gates.map(
+                  g =>
+                    `${g.zones || 'a zone'}, ${when(g.at)}: ${g.owed.length ? `passed over ${g.owed.join(', ')}. Why: ${g.reason}` : 'clean'}${g.counted.length ? `; counted out: ${g.counted.join(', ')}` : ''}${g.uncounted.length ? `; not counted: ${g.uncounted.join(', ')}` : ''}`,
+                ),
+                'None was passed.',
+              ),
+            ],
+          },
+          {
+            stack: [
+              heading('Found'),
+              list(
+                [
+                  ...r.before.map(b => `Already so before we came: ${b.what}, ${b.how}${b.zone ? `, ${b.zone}` : ''}`),
+                  ...r.spoilt.map(s => `Step ${s.step}: ${s.what}, ${s.condition}`),
+                  ...(r.live.length ? [`Done before power was isolated: steps ${r.live.join(', ')}`] : []),
+                  ...r.leftovers.map(l => `Left over: ${l.what}; ${l.by ?? 'not explained'}`),
+                ],
+                'Nothing out of the ordinary.',
+              ),
+            ],
+          },
+        ],
+      },
+      heading('Measured, checked, noted'),
+      list(
+        r.notes.map(n => n.text),
+        'Nothing.',
+      ),
+      ...(await photosOf(r, around)),
+      {
+        columns: [
+          {
+            stack: [
+              { text: r.closed?.signedBy ?? ' ', fontSize: 13 },
+              { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 220, y2: 0 }] },
+              'signed off',
+            ],
+          },
+          {
+            stack: [
+              { text: r.closed ? when(r.closed.at) : ' ', fontSize: 13 },
+              { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 220, y2: 0 }] },
+              'date',
+            ],
+          },
+        ],
+        margin: [0, 26, 0, 0],
+        unbreakable: true,
+      },
+    ],
+  })
+}

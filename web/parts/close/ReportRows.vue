@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { report } from '@dialytica/core'
+import { computed } from 'vue'
+import { inShopTime } from '../../data/time.ts'
+import { useJob } from '../../stores/job.ts'
+import Thumb from '../Thumb.vue'
+
+/** What the close-out says beside the balance: gates as they were passed, leftovers, new things, checks, time by phase, photos as it was left. */
+const job = useJob()
+const r = computed(() => report(job.state, job.family))
+const total = computed(() => r.value.minutes.reduce((n, m) => n + m.minutes, 0))
+</script>
+
+<template>
+  <div class="report">
+    <section v-if="r.gates.length" aria-label="Gates passed">
+      <h2>Gates</h2>
+      <ul>
+        <li v-for="g in r.gates" :key="g.at">
+          <b>{{ g.zones || 'a zone' }}</b>:
+          {{ g.owed.length ? `passed over ${g.owed.join(', ')}; ${g.reason}` : 'clean'
+          }}<span v-if="g.counted.length" class="soft">, counted out: {{ g.counted.join(', ') }}</span
+          ><span v-if="g.uncounted.length" class="soft">, not counted: {{ g.uncounted.join(', ') }}</span>
+        </li>
+      </ul>
+    </section>
+    <section v-if="r.leftovers.length" aria-label="Left over or short">
+      <h2>Left over or short</h2>
+      <ul>
+        <li v-for="l in r.leftovers" :key="l.what">
+          <b>{{ l.what }}</b>: {{ l.by ?? 'not explained' }}
+        </li>
+      </ul>
+    </section>
+    <section v-if="r.fitted.length" aria-label="New on the machine">
+      <h2>New on the machine</h2>
+      <p>{{ r.fitted.join('; ') }}</p>
+    </section>
+    <section v-if="total" aria-label="Time">
+      <h2>Time</h2>
+      <div class="bar" aria-hidden="true">
+        <span v-for="m in r.minutes" :key="m.phase" :style="{ flexGrow: m.minutes }" :class="m.phase" />
+      </div>
+      <p>
+        {{ r.minutes.map(m => `${m.phase} ${m.minutes} min`).join(', ') }}; {{ total }} min in all. Checks by hand:
+        {{ r.checks.done }} of {{ r.checks.of }}.
+      </p>
+    </section>
+    <section v-if="r.photos.length" aria-label="As it was left">
+      <h2>As it was left</h2>
+      <ul class="photos">
+        <li v-for="p in r.photos" :key="p.photo.hash">
+          <Thumb :hash="p.photo.hash" :alt="p.words" />
+          <span class="soft">step {{ p.step }}, {{ inShopTime(p.photo.takenAt, 'minute') }}</span>
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.report {
+  display: grid;
+  gap: 10px;
+  margin-top: 12px;
+}
+h2 {
+  font-size: 20px;
+}
+li,
+p {
+  line-height: 1.25;
+}
+.bar {
+  display: flex;
+  height: 18px;
+  gap: 2px;
+  margin: 4px 0;
+}
+.bar span {
+  background: var(--soft);
+  min-width: 3px;
+}
+.bar .descent {
+  background: var(--off);
+}
+.bar .return,
+.bar .proof {
+  background: var(--work);
+}
+.photos {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+.photos li {
+  display: grid;
+  font-size: 16px;
+}
+</style>
