@@ -27,7 +27,7 @@ export default ts.config(
     },
   },
   {
-    files: ['scripts/**', '*.js'],
+    files: ['scripts/**', 'cli/*.mjs', '*.js'],
     languageOptions: { globals: { ...globals.node, document: 'readonly', localStorage: 'readonly', indexedDB: 'readonly' } },
   },
   {
@@ -43,6 +43,11 @@ export default ts.config(
     ['demo/**/*.ts'],
     ['@dialytica/server*', '@dialytica/web*', 'node:*', 'vue*', '**/server/**', '**/web/**'],
     'demo reads core only',
+  ),
+  forbid(
+    ['cli/**/*.ts'],
+    ['@dialytica/server*', '@dialytica/web*', 'vue*', 'express*', 'typeorm*', '**/server/**', '**/web/**'],
+    'the command line reads core only',
   ),
   forbid(['server/**/*.ts'], ['@dialytica/web*', 'vue*', '**/web/**'], 'server and web do not see each other'),
   forbid(

@@ -8,7 +8,7 @@ export default defineConfig({
       {
         test: {
           name: 'core',
-          include: ['core/**/*.test.ts', 'demo/**/*.test.ts'],
+          include: ['core/**/*.test.ts', 'demo/**/*.test.ts', 'cli/**/*.test.ts'],
           environment: 'node',
           testTimeout: 120_000,
         },

@@ -66,6 +66,20 @@ test('a clean close: balance, time, sign-off, its record sheet as PDF, and the m
       expect(colours.length, name).toBe(0)
     }
   })
+  await test.step('the job as JSON is taken in again as a job of its own', async () => {
+    const address = await page.getByRole('link', { name: 'Job as JSON' }).getAttribute('href')
+    const here = page.url()
+    const record = await (await page.request.get(address!)).text()
+    await page.goto('/models')
+    const file = { name: 'job.json', mimeType: 'application/json' }
+    const input = page.getByLabel('Take in a job (JSON)')
+    await input.setInputFiles({ ...file, buffer: Buffer.from(record.replace('"front-loader"', '"dryer"')) })
+    await expect(page.getByRole('alert')).toContainText('must be one of front-loader, top-loader')
+    await input.setInputFiles({ ...file, buffer: Buffer.from(record) })
+    await expect(page).toHaveURL(/\/jobs\/.*\/valley/)
+    await expect(page.getByText('4 steps down')).toBeVisible()
+    await page.goto(here)
+  })
   await test.step('it comes back: a new job, joined to the first', async () => {
     await page.getByRole('button', { name: 'It came back: open a call-back' }).click()
     await page.getByLabel('What it does now').fill('Plug came loose again')

@@ -89,10 +89,23 @@ const views = {
     await page.keyboard.press('Escape')
   },
   async return() {
-    await page.goto(`${base}/jobs/${await job('counterweight')}/return`)
+    await page.goto(`${base}/jobs/${await job('Bangs in the spin')}/return`)
     await page.locator('[data-mark]').first().waitFor()
     await page.getByRole('button', { name: /^Back, step 6,/ }).click()
     await page.getByText('As numbered').waitFor()
+  },
+  async gate() {
+    await page.goto(`${base}/jobs/${await job('smell of hot varnish')}/return`)
+    await page.getByRole('button', { name: /^Back, step 6,/ }).click()
+    await page.getByText('Gate: this step').waitFor()
+  },
+  async finder() {
+    await page.goto(`${base}/jobs/${await job('Walks in the spin')}/finder`)
+    await page.getByRole('list', { name: 'Where to look, in this order' }).waitFor()
+  },
+  async standing() {
+    await page.goto(`${base}/jobs/${await job('Stops before the spin')}/standing`)
+    await page.getByRole('list', { name: 'Done last' }).waitFor()
   },
   async valley() {
     await page.goto(`${base}/jobs/${await job('Auto-dosing')}/valley`)
@@ -102,8 +115,8 @@ const views = {
       .waitFor()
   },
   async close() {
-    await page.goto(`${base}/jobs/${await job('counterweight')}/close`)
-    await page.getByRole('list', { name: 'What is owed' }).waitFor()
+    await page.goto(`${base}/jobs/${await job('Auto-dosing')}/close`)
+    await page.getByRole('heading', { name: 'Closed clean.' }).waitFor()
   },
   async models() {
     await page.goto(`${base}/models`)

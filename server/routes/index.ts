@@ -7,6 +7,7 @@ import { openapi } from './openapi.ts'
 import { people } from './people.ts'
 import { photo, putPhoto } from './photos.ts'
 import { record } from './record.ts'
+import { recordIn, recordOut } from './records.ts'
 import { phrases } from './phrases.ts'
 import { route, type Route } from './route.ts'
 import { demoAccounts, signIn, signOut, whoAmI } from './session.ts'
@@ -43,6 +44,8 @@ export const routes: readonly Route[] = [
   stream,
   labels,
   record,
+  recordOut,
+  recordIn,
   invite,
   join,
   hand,

@@ -66,8 +66,10 @@ async function close(clean: boolean): Promise<void> {
       </ul>
       <p v-else-if="!job.closed" class="clean">Nothing in the tray, no towel inside. Count the tools, then close.</p>
       <RouterLink v-if="!readOnly" class="btn" :to="`/jobs/${job.id}/finder`">Something is left over</RouterLink>
-      <BalanceTable v-if="!job.debts.length" class="table" />
-      <ReportRows />
+      <div class="sums" :class="{ apart: !job.debts.length }">
+        <BalanceTable v-if="!job.debts.length" />
+        <ReportRows />
+      </div>
       <Record />
     </section>
     <section class="act">
@@ -95,6 +97,7 @@ async function close(clean: boolean): Promise<void> {
         </template>
       </template>
       <a class="btn" :href="`/api/jobs/${job.id}/record.pdf`" target="_blank" rel="noopener">Record sheet (PDF)</a>
+      <a class="btn" :href="`/api/jobs/${job.id}/record.json`" download>Job as JSON</a>
       <RouterLink v-if="readOnly" class="btn" :to="`/jobs/${job.id}/valley`">See the whole job</RouterLink>
       <CallBack v-if="job.closed && mayWork" />
     </section>
@@ -113,8 +116,10 @@ async function close(clean: boolean): Promise<void> {
   border-bottom: 2px solid var(--rule);
   min-height: 0;
 }
-.table {
-  max-width: 640px;
+.sums.apart {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 0 28px;
 }
 .owed {
   padding: 14px 24px;
@@ -162,6 +167,9 @@ li a svg {
   }
   .valley {
     flex: 0 0 90px;
+  }
+  .sums.apart {
+    grid-template-columns: minmax(0, 1fr);
   }
   li a {
     grid-template-columns: 28px 30px 1fr auto;

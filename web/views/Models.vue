@@ -5,7 +5,9 @@ import { computed, onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import Cutaway from '../parts/Cutaway.vue'
 import ShopHead from '../parts/ShopHead.vue'
+import TakeIn from '../parts/TakeIn.vue'
 import { useMachines } from '../stores/machines.ts'
+import { useSession } from '../stores/session.ts'
 
 /** The models of the shop, the units of the chosen one, and the jobs on each. */
 const machines = useMachines()
@@ -15,6 +17,7 @@ onMounted(async () => {
   await machines.load().catch(error => (problem.value = (error as Error).message))
   chosen.value ??= machines.models[0]?.id ?? null
 })
+const mayWork = computed(() => useSession().person?.role !== 'viewer')
 const model = computed(() => machines.models.find(m => m.id === chosen.value))
 const units = computed(() => machines.units.filter(u => u.modelId === chosen.value))
 const jobsOf = (unit: string) => machines.jobs.filter(j => j.unit.id === unit)
@@ -39,6 +42,7 @@ const count = (id: string) => machines.units.filter(u => u.modelId === id).lengt
         <p v-if="!machines.models.length" class="soft">
           No model yet. It is added when its first machine comes in by its plate.
         </p>
+        <TakeIn v-if="mayWork" />
       </nav>
       <section v-if="model" class="one">
         <h2>{{ model.maker }} {{ model.code }}</h2>

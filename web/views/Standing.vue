@@ -105,7 +105,7 @@ useKeys({ PageDown: goOn, ' ': goOn, d: () => router.push(`/jobs/${job.id}/close
   display: grid;
   grid-template-columns: 380px minmax(0, 1fr) 360px;
 }
-section {
+main > section {
   padding: 16px 20px;
   overflow: auto;
   min-height: 0;
@@ -204,7 +204,7 @@ dt {
     display: block;
     overflow: auto;
   }
-  section {
+  main > section {
     border-right: 0;
     border-bottom: 2px solid var(--rule);
   }

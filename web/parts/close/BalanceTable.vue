@@ -42,7 +42,7 @@ table {
 }
 th,
 td {
-  padding: 6px 4px;
+  padding: 4px;
   border-bottom: 1px solid var(--hair);
   text-align: right;
   font-weight: 500;

@@ -1,0 +1,104 @@
+import { execFile } from 'node:child_process'
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { describe, expect, it } from 'vitest'
+import { commands, main } from './main.ts'
+
+const path = (name: string) => fileURLToPath(new URL(name, import.meta.url))
+const example = path('../docs/example-job.json')
+const folder = mkdtempSync(join(tmpdir(), 'dialytica-cli-'))
+async function run(...args: string[]) {
+  let [out, err] = ['', '']
+  const status = await main(
+    args,
+    text => (out += text),
+    text => (err += text),
+  )
+  return { status, out, err, json: out.startsWith('{') ? (JSON.parse(out) as Record<string, unknown>) : null }
+}
+const bent = (change: (record: { log: { body: Record<string, unknown> }[] }) => void): string => {
+  const record = JSON.parse(readFileSync(example, 'utf8')) as Parameters<typeof change>[0]
+  change(record)
+  const file = join(folder, `${Math.abs(JSON.stringify(record).length)}.json`)
+  writeFileSync(file, JSON.stringify(record))
+  return file
+}
+
+describe('the command line', () => {
+  it('plan: the order, why it departs from the mirror, its cost, proven', async () => {
+    const { status, json } = await run('plan', example)
+    expect(status).toBe(0)
+    expect(json).toMatchObject({ proven: true, contradiction: null, cost: { broken: 4, turns: 0 } })
+    const steps = json!.steps as { from: number; why?: string }[]
+    expect(steps.map(s => s.from).slice(0, 6)).toEqual([26, 25, 24, 22, 23, 21])
+    expect(steps.find(s => s.from === 12)!.why).toContain('join pulley and ring on the bench')
+    const { out } = await run('plan', example, '--text')
+    expect(out).toContain('no order is better')
+    expect(out).toContain('[moved up: it runs past the belt guard')
+  })
+  it('plan: a contradiction is told, and is exit status 1', async () => {
+    const file = bent(record => {
+      const said = record.log.filter(e => 'first' in e.body && 'then' in e.body)
+      const { first, then } = said[0]!.body
+      said[1]!.body = { ...said[1]!.body, first: then, then: first }
+    })
+    const { status, out } = await run('plan', file, '--text')
+    expect(status).toBe(1)
+    expect(out).toContain('These cannot all hold')
+  })
+  it('gates, look-alikes, tighten and balance answer in JSON and in words', async () => {
+    expect((await run('gates', example)).json!.gates).toHaveLength(2)
+    expect((await run('gates', example, '--text')).out).toContain('count out:')
+    const alike = await run('look-alikes', example, '--text')
+    expect(alike.out).toMatch(/differ in/)
+    expect([0, 1]).toContain(alike.status)
+    const { json } = await run('tighten', example, '--step', '16')
+    expect(json!.groups).toHaveLength(1)
+    expect((await run('tighten', example, '--text')).out).toContain('crosswise')
+    const balance = await run('balance', example)
+    expect(balance.status).toBe(1)
+    expect(balance.json).toMatchObject({ pieces: expect.any(Number), owed: expect.any(Array) })
+  })
+  it('finder: what is left over, what is short, both', async () => {
+    const left = await run('finder', example, '--left', 'T20x18')
+    expect(left.status).toBe(0)
+    expect((left.json!.order as { words?: string }[])[0]!.words).toContain('still owed: four T20 × 18')
+    expect((await run('finder', example, '--short', 'B3', '--text')).out).toContain('cell B3 and those beside it')
+  })
+  it('bad questions are told with what to do, exit status 2', async () => {
+    expect(await run('fold', example)).toMatchObject({ status: 2, err: expect.stringContaining('is no command: plan') })
+    expect(await run('plan')).toMatchObject({ status: 2, err: expect.stringContaining('takes one FILE') })
+    expect(await run('plan', join(folder, 'none.json'))).toMatchObject({
+      status: 2,
+      err: expect.stringContaining('no such file'),
+    })
+    expect((await run('finder', example)).err).toContain('--left WORDS, --short CELL')
+    expect((await run('finder', example, '--left', 'hm')).err).toContain('say it like T20x18')
+    expect((await run('finder', example, '--short', 'Z9')).err).toContain('cells are ')
+    expect((await run('tighten', example, '--step', '99')).err).toContain('the record has 26')
+    expect((await run('plan', example, '--wrong')).status).toBe(2)
+  })
+  it('a bad file is told with the path into it', async () => {
+    const file = bent(record => {
+      record.log[0]!.body.family = 'dryer'
+    })
+    const { status, err } = await run('plan', file)
+    expect(status).toBe(2)
+    expect(err).toContain('log[0].body.family')
+    expect(err).toContain('front-loader')
+  })
+  it('explains itself, and runs as a program from standard input', async () => {
+    const { out } = await run('--help')
+    for (const name of Object.keys(commands)) expect(out).toContain(name)
+    const status = await new Promise<{ code: number; stdout: string }>(done => {
+      const child = execFile(process.execPath, [path('dialytica.mjs'), 'balance', '-', '--text'], (error, stdout) =>
+        done({ code: error ? Number(error.code) : 0, stdout }),
+      )
+      child.stdin!.end(readFileSync(example))
+    })
+    expect(status.code).toBe(1)
+    expect(status.stdout).toContain('owed: ')
+  })
+})

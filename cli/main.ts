@@ -1,0 +1,80 @@
+import { readRecord, type ReadRecord } from '@dialytica/core'
+import { readFile } from 'node:fs/promises'
+import { text as textOf } from 'node:stream/consumers'
+import { parseArgs } from 'node:util'
+import { Unfit, type Command } from './answer.ts'
+import { balance } from './balance.ts'
+import { finder } from './finder.ts'
+import { gates } from './gates.ts'
+import { lookAlikes } from './look-alikes.ts'
+import { plan } from './plan.ts'
+import { tighten } from './tighten.ts'
+
+export const commands: Record<string, Command> = { plan, gates, finder, 'look-alikes': lookAlikes, tighten, balance }
+
+export const help = `dialytica COMMAND FILE [--text]
+
+Reads the record of a job (docs/formats.md) from FILE, or from the standard input when FILE is -, and answers in
+JSON; with --text in words.
+
+${Object.entries(commands)
+  .map(
+    ([name, c]) =>
+      `  ${name.padEnd(12)} ${c.says}${c.options ? `\n               ${c.options.join('  ')}` : ''}\n               exit 1: ${c.no}`,
+  )
+  .join('\n')}
+
+Exit status: 0 the answer is given; 1 as told above; 2 the question or the file is not right: each problem is one
+line on the standard error, with its path into the file.
+
+  dialytica plan job.json --text
+  dialytica finder job.json --left "T20x18" --text
+`
+
+async function recordFrom(file: string): Promise<ReadRecord> {
+  const read = file === '-' ? textOf(process.stdin) : readFile(file, 'utf8')
+  const text = await read.catch((error: NodeJS.ErrnoException) => {
+    throw new Unfit(`${file}: ${error.code === 'ENOENT' ? 'there is no such file' : error.message}`)
+  })
+  const checked = readRecord(text)
+  if (checked.ok) return checked.value
+  throw new Unfit(checked.problems.map(p => `${file}: ${p.path ? `${p.path}: ` : ''}${p.message}`).join('\n'))
+}
+
+/** Runs one command line; writes its answer, and returns the exit status. */
+export async function main(
+  args: readonly string[],
+  out: (text: string) => void = text => void process.stdout.write(text),
+  err: (text: string) => void = text => void process.stderr.write(text),
+): Promise<number> {
+  try {
+    const { values, positionals } = parseArgs({
+      args: [...args],
+      allowPositionals: true,
+      options: {
+        help: { type: 'boolean', short: 'h' },
+        text: { type: 'boolean' },
+        left: { type: 'string' },
+        short: { type: 'string' },
+        step: { type: 'string' },
+        missed: { type: 'string', multiple: true },
+      },
+    })
+    const [name, file, more] = positionals
+    if (values.help || !name) {
+      out(help)
+      return values.help ? 0 : 2
+    }
+    const command = Object.hasOwn(commands, name) ? commands[name] : undefined
+    if (!command) throw new Unfit(`${name} is no command: ${Object.keys(commands).join(', ')}`)
+    if (!file || more) throw new Unfit(`${name} takes one FILE; - is the standard input`)
+    const answer = command.run(await recordFrom(file), values)
+    out(values.text ? `${answer.text}\n` : `${JSON.stringify(answer.json, null, 2)}\n`)
+    return answer.exit
+  } catch (error) {
+    const isUnfit = error instanceof Unfit || (error as { code?: string }).code?.startsWith('ERR_PARSE_ARGS')
+    if (!isUnfit) throw error
+    err(`${(error as Error).message}\n`)
+    return 2
+  }
+}

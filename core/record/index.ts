@@ -1,0 +1,2 @@
+export { recordJsonSchema } from './json-schema.ts'
+export * from './record.ts'

@@ -1,0 +1,95 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { limits } from '../limits.ts'
+import { eventSchema, type JobEvent } from '../log/event.ts'
+import { foldAll } from '../log/fold.ts'
+import type { JobState } from '../log/state.ts'
+import { families, type Family } from '../machine/families.ts'
+import { describe } from '../moves/move.ts'
+import { check, line, literal, moment, oneOf, shape, uuid, type Problem } from '../schema.ts'
+
+/** The machine of a record, by its plate. */
+const machine = shape({
+  maker: line(),
+  code: line().required(),
+  family: oneOf(families).required(),
+  serial: line(),
+  made: yup.number().integer(),
+})
+
+/** A step in words, for readers without a fold: derived from the log, and not read back. */
+const toldStep = shape({
+  number: yup.number().integer().min(1).required(),
+  step: uuid().required(),
+  zone: line(),
+  says: yup.array(line().required()).required(),
+})
+
+/** The documented form of a job in a file: its machine, who worked, its log, and its steps in words. */
+export const recordSchema = shape({
+  format: literal('dialytica-job'),
+  version: yup.number().oneOf([1], '${path} must be 1: this file is of another version').required(),
+  exportedAt: moment(),
+  job: uuid().required(),
+  machine: machine.required(),
+  people: yup.array(shape({ id: uuid().required(), name: line().required() }).required()).required(),
+  log: yup
+    .array(eventSchema as unknown as yup.Schema<JobEvent>)
+    .min(1, '${path} is empty: a record holds at least the event that opened the job')
+    .max(limits.log, `\${path} can hold ${limits.log} events`)
+    .required(),
+  steps: yup.array(toldStep.required()),
+})
+export type JobRecord = Omit<InferType<typeof recordSchema>, 'log'> & { log: JobEvent[] }
+export type RecordMachine = InferType<typeof machine>
+
+/** Everything that a record is made of beside its log. */
+export interface RecordOf {
+  job: string
+  machine: RecordMachine
+  people: { id: string; name: string }[]
+  exportedAt?: string
+}
+
+/** The record of a log. Numbers of the server are left out: they are its own. */
+export function toRecord(events: readonly JobEvent[], of: RecordOf): JobRecord {
+  const log = events.map(({ seq: _, ...event }) => event as JobEvent)
+  const { state } = foldAll(log)
+  const steps = state.order.toArray().map((id, i) => {
+    const { zone, moves } = state.steps.get(id)!
+    return { number: i + 1, step: id, ...(zone && { zone }), says: moves.map(describe) }
+  })
+  return { format: 'dialytica-job', version: 1, ...of, log, steps }
+}
+
+export interface ReadRecord {
+  record: JobRecord
+  state: JobState
+  family: Family
+}
+
+/**
+ * Reads a record from its text. Every problem names the path into the file and what is wrong there; an event that the fold refuses is a
+ * problem of its own.
+ */
+export function readRecord(text: string): { ok: true; value: ReadRecord } | { ok: false; problems: Problem[] } {
+  let value: unknown
+  try {
+    value = JSON.parse(text)
+  } catch (error) {
+    return { ok: false, problems: [{ path: '', message: `This is not JSON: ${(error as Error).message}` }] }
+  }
+  const checked = check(recordSchema, value)
+  if (!checked.ok) return checked
+  const record = checked.value as unknown as JobRecord
+  const { state, refused } = foldAll(record.log)
+  if (refused.length) {
+    const index = new Map(record.log.map((e, i) => [e.id, i]))
+    const problems = refused.map(({ event, refusal }) => ({
+      path: `log[${index.get(event.id)}]`,
+      message: `log[${index.get(event.id)}] is refused: ${refusal.message}`,
+    }))
+    return { ok: false, problems }
+  }
+  return { ok: true, value: { record, state, family: record.machine.family } }
+}

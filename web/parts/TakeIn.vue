@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { readRecord } from '@dialytica/core'
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ApiError } from '../data/api.ts'
+
+/** Takes in the record of a job from a file: held against its form here, then made a job of this shop. */
+const router = useRouter()
+const busy = ref(false)
+const problems = ref<string[]>([])
+
+async function take(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file) return
+  busy.value = true
+  problems.value = []
+  try {
+    const text = await file.text()
+    const read = readRecord(text)
+    if (!read.ok) problems.value = read.problems.slice(0, 6).map(p => p.message)
+    else {
+      const { job } = await api<{ job: string }>('POST', '/records', JSON.parse(text) as object)
+      await router.push(`/jobs/${job}/valley`)
+    }
+  } catch (error) {
+    problems.value = [
+      (error as Error).message,
+      ...(error instanceof ApiError ? (error.problem.problems ?? []).map(p => p.message) : []),
+    ]
+  } finally {
+    busy.value = false
+    input.value = ''
+  }
+}
+</script>
+
+<template>
+  <div class="take-in">
+    <label class="btn" :class="{ busy }"
+      >Take in a job (JSON)<input
+        type="file"
+        accept="application/json,.json"
+        class="sr"
+        :disabled="busy"
+        @change="take"
+    /></label>
+    <ul v-if="problems.length" class="note danger" role="alert">
+      <li v-for="p in problems" :key="p">{{ p }}</li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.take-in {
+  padding: 12px 20px;
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+.take-in li {
+  overflow-wrap: anywhere;
+}
+</style>
