@@ -108,7 +108,7 @@ function step(event: KeyboardEvent, by: number): void {
       <g
         v-for="[id, { at }] in zones"
         :key="`n${id}`"
-        :transform="`translate(${at[0]} ${at[1]}) rotate(${-turn})`"
+        :transform="`translate(${Math.min(at[0], 370)} ${at[1]}) rotate(${-turn})`"
         class="on"
       >
         <g v-if="choose" class="tag" @click="emit('choose', id)">

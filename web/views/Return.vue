@@ -291,7 +291,11 @@ h1 {
 .how {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: 6px;
+}
+.how :deep(.btn) {
+  font-size: 16px;
+  padding: 0 8px;
 }
 .photo {
   grid-area: photo;
