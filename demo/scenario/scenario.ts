@@ -1,7 +1,8 @@
 import type { Family } from '@dialytica/core'
 import { dosingPump } from './dosing-pump.ts'
 import { driveMotor } from './drive-motor.ts'
-import { balanceSensor, counterweight, drumLight, leftOver, lidLock, mainsFilter } from './other-jobs.ts'
+import { counterweight, leftOver } from './counterweight.ts'
+import { balanceSensor, drumLight, lidLock, mainsFilter } from './other-jobs.ts'
 import type { ToldJob } from './script.ts'
 
 /** A small workshop with its people, models and machines. All of it is made up. */

@@ -13,20 +13,20 @@ import {
 } from '@dialytica/core'
 import { onLongPress, useSwipe } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { RouterLink, useRouter } from 'vue-router'
+import { useRouter } from 'vue-router'
 import { viewOf } from '../devices/away.ts'
 import { useKeys } from '../devices/keys.ts'
 import { simulatedCamera } from '../devices/simulated-camera.ts'
 import { useShot } from '../devices/use-shot.ts'
 import JobValley from '../parts/JobValley.vue'
+import AlignTo from '../parts/return/AlignTo.vue'
 import ComesAfter from '../parts/return/ComesAfter.vue'
 import GateStrip from '../parts/return/GateStrip.vue'
-import NotInRecord from '../parts/return/NotInRecord.vue'
-import OpenAgain from '../parts/return/OpenAgain.vue'
 import PlanNotes from '../parts/return/PlanNotes.vue'
 import ReturnRows from '../parts/return/ReturnRows.vue'
 import RouteSteps from '../parts/return/RouteSteps.vue'
 import ShutIn from '../parts/return/ShutIn.vue'
+import StepActs from '../parts/return/StepActs.vue'
 import ThenAndNow from '../parts/return/ThenAndNow.vue'
 import { useJob } from '../stores/job.ts'
 import { usual, useRefit } from '../stores/refit.ts'
@@ -39,7 +39,6 @@ const job = useJob()
 const refit = useRefit()
 const router = useRouter()
 const problem = ref('')
-const otherwise = ref(false)
 const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
 
 const { plan, index, r, goTo, next, inHand, photo, lines, marks } = useStepInHand()
@@ -47,7 +46,6 @@ const { gate, ahead, held, nearly, shut, counted, count, pass, passClean } = use
 watch(
   () => r.value?.step.id,
   () => {
-    otherwise.value = false
     problem.value = ''
   },
 )
@@ -105,10 +103,6 @@ const shot = useShot(taken =>
 )
 function shoot(): void {
   if (r.value && !readOnly.value) void shot.take(simulatedCamera.take(viewOf(job.state, job.family, r.value.step.zone)))
-}
-function choose(event: Event): void {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (file && r.value) void shot.take(file)
 }
 const label = computed(() => {
   if (!r.value) return ''
@@ -173,38 +167,23 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
             {{ h }}
           </li>
         </ul>
+        <AlignTo class="align" :r="r" />
         <PlanNotes class="plan-notes" :step="r.step.id" :fixed="readOnly" />
         <ReturnRows class="moves" :step="r.step.id" :moves="r.moves" :fixed="readOnly" />
         <p v-for="d in dangers" :key="d" class="note danger">{{ cautions[d] }}</p>
         <p v-if="problem || shot.problem.value" class="note danger" role="alert">{{ problem || shot.problem.value }}</p>
-        <div v-if="!readOnly" class="how">
-          <template v-if="next">
-            <button
-              v-if="next.count > 1 && owedCount(next) > 1"
-              class="btn"
-              type="button"
-              :disabled="held"
-              @click="all"
-            >
-              All {{ owedCount(next) }}
-            </button>
-            <button class="btn" type="button" :aria-expanded="otherwise" @click="otherwise = !otherwise">
-              Other than refitted
-            </button>
-            <template v-if="otherwise">
-              <button class="btn" type="button" @click="forth('replaced')">New one</button>
-              <button class="btn" type="button" @click="forth('scrapped')">Scrapped</button>
-              <button class="btn" type="button" @click="forth('missing')">Was missing before</button>
-            </template>
-          </template>
-          <button class="btn" type="button" :disabled="shot.busy.value" @click="shoot">
-            Photo of now <kbd>P</kbd>
-          </button>
-          <label class="btn">File<input type="file" accept="image/*" class="sr" @change="choose" /></label>
-          <OpenAgain :step="r.step.id" />
-          <RouterLink class="btn" :to="`/jobs/${job.id}/finder`">Left over <kbd>F</kbd></RouterLink>
-          <NotInRecord :zone="r.step.zone" />
-        </div>
+        <StepActs
+          v-if="!readOnly"
+          class="how"
+          :r="r"
+          :next="next"
+          :held="held"
+          :busy="shot.busy.value"
+          @all="all"
+          @settle="forth"
+          @shoot="shoot"
+          @take="shot.take"
+        />
         <ComesAfter class="after" :index="index" />
       </section>
       <section class="photo" aria-label="The photo as it was">
@@ -288,15 +267,6 @@ h1 {
   padding-left: 10px;
   font-weight: 700;
 }
-.how {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.how :deep(.btn) {
-  font-size: 16px;
-  padding: 0 8px;
-}
 .photo {
   grid-area: photo;
   min-height: 0;
@@ -340,6 +310,7 @@ h1 {
   .say > .pattern,
   .say > .moves,
   .say > .route,
+  .say > .align,
   .say > .shut,
   .say > .note,
   .say > .plan-notes,
