@@ -39,7 +39,7 @@ async function close(clean: boolean): Promise<void> {
 <template>
   <main class="close">
     <div class="valley"><JobValley /></div>
-    <section class="owed">
+    <section class="owed" tabindex="0" aria-label="The balance">
       <h1 v-if="job.closed">{{ job.state.closing!.clean ? 'Closed clean.' : 'Closed with debts.' }}</h1>
       <h1 v-else-if="total">{{ total }} still owed.</h1>
       <h1 v-else>Nothing is owed.</h1>
@@ -167,6 +167,10 @@ li a svg {
   }
   .valley {
     flex: 0 0 90px;
+  }
+  .owed {
+    flex: none;
+    overflow: visible;
   }
   .sums.apart {
     grid-template-columns: minmax(0, 1fr);
