@@ -4,7 +4,7 @@ test('a group is numbered crosswise from its marks, goes by the pedal in that or
   page,
 }) => {
   await signIn(page, 'Jon Tarrow')
-  const path = await newJob(page, '2231-8101')
+  const path = await newJob(page, '2231-8102')
   await page.goto(`${path}/descent`)
   await expect(page.getByRole('heading', { name: 'Descent, step 1', exact: true })).toBeAttached()
   await page.keyboard.press('p')

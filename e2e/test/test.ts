@@ -10,7 +10,7 @@ export const test = base.extend<{ baseURL: string }, { server: TestServer }>({
       await use(server)
       await server.end()
     },
-    { scope: 'worker', timeout: 120_000 },
+    { scope: 'worker', timeout: 600_000 },
   ],
   baseURL: async ({ server }, use) => use(server.url),
 })
@@ -61,7 +61,7 @@ export const nothingWaits = (page: Page) =>
               }
             }),
         ),
-      { timeout: 30_000 },
+      { timeout: 120_000 },
     )
     .toBe(0)
 
@@ -71,7 +71,8 @@ export async function newJob(page: Page, serial: string): Promise<string> {
   const me = await get<{ id: string }>('/api/session')
   const model = (await get<{ id: string; family: string }[]>('/api/models')).find(m => m.family === 'front-loader')!
   const [unit, job] = [randomUUID(), randomUUID()]
-  await page.request.post('/api/units', { data: { id: unit, modelId: model.id, serial, stands: '' } })
+  const made = await page.request.post('/api/units', { data: { id: unit, modelId: model.id, serial, stands: '' } })
+  expect(made.ok(), await made.text()).toBe(true)
   const opening = {
     id: randomUUID(),
     job,
