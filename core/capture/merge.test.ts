@@ -43,6 +43,38 @@ describe('a step in two hands', () => {
     expect(both.marks).toHaveLength(3)
     expect(both.moves).toEqual([move(1, 3)])
   })
+  it('counts nothing twice when it is merged again with what it is made of', () => {
+    const base = step({ photos: [photo(1)], moves: [move(1)], marks: [mark(1, 1, 1)] })
+    const sent = { ...base, marks: [...base.marks, mark(2, 1, 1)], moves: [move(1, 2)] }
+    const mine = { ...sent, marks: [...sent.marks, mark(3, 1, 1)], moves: [move(1, 3)] }
+    expect(mergeSteps(base, mine, sent)).toEqual(mine)
+    expect(mergeSteps(base, sent, mine)).toEqual(mine)
+    expect(mergeSteps(base, mine, mine)).toEqual(mine)
+  })
+  it('keeps the count that was said, whoever taps meanwhile, until more are tapped', () => {
+    const base = step({ photos: [photo(1)], moves: [move(1)], marks: [mark(1, 1, 1)] })
+    const says = { ...base, moves: [move(1, 4)] }
+    const taps = (...ns: number[]) => ({
+      ...base,
+      marks: [...base.marks, ...ns.map(n => mark(n, 1, 1))],
+      moves: [move(1, ns.length + 1)],
+    })
+    expect(mergeSteps(base, says, taps(2)).moves).toEqual([move(1, 4)])
+    expect(mergeSteps(base, taps(2), says).moves).toEqual([move(1, 4)])
+    expect(mergeSteps(base, taps(2, 3, 4, 5), says).moves).toEqual([move(1, 5)])
+  })
+  it('takes what both told of one group field by field', () => {
+    const base = step({ photos: [photo(1)], moves: [move(1)], marks: [mark(1, 1, 1)] })
+    const told = (m: object) => ({ ...base, moves: [{ ...move(1), ...m } as Move] })
+    const drive = told({ fastener: { drive: 'torx', size: 'T20' }, cell: 'A1' })
+    const length = { ...told({ fastener: { length: 16 }, count: 2 }), marks: [...base.marks, mark(2, 1, 1)] }
+    const both = { ...move(1, 2), fastener: { drive: 'torx', size: 'T20', length: 16 }, cell: 'A1' }
+    expect(mergeSteps(base, drive, length).moves).toEqual([both])
+    expect(mergeSteps(base, length, drive).moves).toEqual([both])
+    expect(mergeSteps(drive, told({ cell: 'B2' }), told({ fastener: { length: 16 }, cell: 'A1' })).moves).toEqual([
+      { ...move(1), fastener: { length: 16 }, cell: 'B2' },
+    ])
+  })
   it('takes back what one tapped, and leaves what the other tapped of the same group', () => {
     const base = step({ photos: [photo(1)], moves: [move(1)], marks: [mark(1, 1, 1)] })
     const mine = step({ photos: [photo(1)] })

@@ -31,12 +31,36 @@ function merged<T>(
   return [...kept, ...added]
 }
 
-/** A group that both counted: what each added or took away is added up; for the rest mine holds. */
-const counted: Both<Move> = (before, mine, theirs) => {
-  if (!('count' in before) || !('count' in theirs)) return mine ?? theirs
-  const own = mine && 'count' in mine ? mine.count : 0
-  return { ...(mine ?? theirs), count: Math.max(1, theirs.count + own - before.count) } as Move
+const isFields = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null && !Array.isArray(v)
+
+/** What both told of the same thing, field by field: what one told holds, where both told the same field mine does. */
+function fields(before: unknown, mine: unknown, theirs: unknown): unknown {
+  if (same(before, mine)) return theirs
+  if (!isFields(mine) || !isFields(theirs)) return same(before, theirs) ? mine : (mine ?? theirs)
+  const was = isFields(before) ? before : {}
+  const all = [...new Set([...Object.keys(theirs), ...Object.keys(mine)])]
+  const told = all.map(key => [key, fields(was[key], mine[key], theirs[key])] as const)
+  return Object.fromEntries(told.filter(([, value]) => value !== undefined))
 }
+
+type Told = Pick<Step, 'marks' | 'moves'>
+/** The count that was said of a move; undefined where it is that of its marks. */
+const saidCount = ({ marks }: Told, move: Move | undefined) =>
+  move && 'count' in move && move.count > marks.filter(k => k.move === move.id).length ? move.count : undefined
+
+/**
+ * A move that both told. A count is as many as were said or as were marked, whichever is more; the marks of both count, and so
+ * a merge that is done twice counts nothing twice.
+ */
+const toldByBoth =
+  (base: Told, own: Told, other: Told): Both<Move> =>
+  (before, mine, theirs) => {
+    const move = (mine && mine.kind !== theirs.kind ? mine : fields(before, mine ?? before, theirs)) as Move
+    if (!('count' in move)) return move
+    const [was, now, then] = [saidCount(base, before), saidCount(own, mine), saidCount(other, theirs)]
+    const said = now === was ? then : then === was ? now : (now ?? then)
+    return { ...move, count: said ?? 1 } as Move
+  }
 
 /** Takes out marks that lost their photo or their move, and keeps counts at least at their marks. */
 function whole(step: Step): Step {
@@ -69,7 +93,7 @@ export function mergeSteps(base: Step, mine: Step, theirs: Step): Step {
     id: theirs.id,
     photos: merged(before.photos, own.photos, theirs.photos, p => p.hash),
     marks: merged(before.marks, own.marks, theirs.marks, m => m.id),
-    moves: merged(before.moves, own.moves, theirs.moves, m => m.id, counted),
+    moves: merged(before.moves, own.moves, theirs.moves, m => m.id, toldByBoth(before, own, theirs)),
   })
 }
 

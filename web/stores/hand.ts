@@ -12,6 +12,8 @@ interface Shared {
   hand: string
   version: number
   base: Step | null
+  /** What was put without an answer: it may have been taken. */
+  sent?: Step
 }
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 const plain = (step: Step): Step => JSON.parse(JSON.stringify(step)) as Step
@@ -22,6 +24,8 @@ export const useHand = defineStore('hand', () => {
   const draft = useDraft()
   const shared = ref<Shared | null>(null)
   let putting = false
+  /** What came from the others while something of ours was on its way: it is taken in once it is known what became of that. */
+  let heard: HandSaid | null = null
 
   const keep = () => shared.value && job.id && keepSaid(`hand ${job.id}`, shared.value)
 
@@ -53,12 +57,22 @@ export const useHand = defineStore('hand', () => {
   /** Holds the step of another device, from the code by which this one joined. */
   const join = (id: string, hand: string) => keepSaid(`hand ${id}`, { hand, version: 0, base: null } satisfies Shared)
 
-  function take({ hand, version, step }: HandSaid): void {
+  function take(said: HandSaid): void {
+    if (!putting) takeIn(said)
+    else if (!heard || heard.version < said.version) heard = said
+  }
+  function takeHeard(): void {
+    if (heard) takeIn(heard)
+    heard = null
+  }
+  function takeIn({ hand, version, step }: HandSaid): void {
     const at = shared.value
     const mine = draft.recording
     if (!at || at.hand !== hand || version <= at.version || !mine) return
     shared.value = { hand, version, base: step }
     void keep()
+    // Our own, of which we did not hear: what is in hand was made of it.
+    if (same(step, at.sent)) return
     // What is recorded already is no longer in hand: this device goes on with its own.
     if (job.state.steps.has(step.id)) return
     const both = mergeSteps(at.base ?? mine, mine, step)
@@ -69,10 +83,12 @@ export const useHand = defineStore('hand', () => {
   async function put(): Promise<void> {
     if (putting) return
     putting = true
+    let sent: Step | null = null
     try {
       for (let at = shared.value; at && draft.recording && !same(draft.recording, at.base); at = shared.value) {
         const id = job.id
         const step = plain(draft.recording)
+        sent = step
         const said = await api<{ taken: boolean; version: number; step?: Step }>(
           'PUT',
           `/jobs/${id}/hands/${at.hand}`,
@@ -81,16 +97,22 @@ export const useHand = defineStore('hand', () => {
             step,
           },
         )
-        if (id !== job.id) return
-        if (!said.taken) take({ hand: at.hand, version: said.version, step: said.step! })
+        if (id !== job.id) {
+          heard = null
+          return
+        }
+        if (!said.taken) takeIn({ hand: at.hand, version: said.version, step: said.step! })
         else if (shared.value && shared.value.version < said.version)
           shared.value = { hand: at.hand, version: said.version, base: step }
+        takeHeard()
         await keep()
       }
     } catch {
       // The server does not answer: it is put when the stream is back.
+      if (shared.value && sent) shared.value = { ...shared.value, sent }
     } finally {
       putting = false
+      takeHeard()
     }
   }
   job.onHand(take)
