@@ -45,3 +45,30 @@ test('a group is numbered crosswise from its marks, goes by the pedal in that or
   await expect(page.getByRole('banner')).toContainText('nothing off')
   await nothingWaits(page)
 })
+
+test('a part is aligned to the marks drawn before it came off: their photo lies on the stage, the mark drawn over it', async ({
+  page,
+}) => {
+  await signIn(page, 'Jon Tarrow')
+  await page.goto(`${await newJob(page, '2231-8103')}/descent`)
+  const down = async (n: number, words: string) => {
+    await page.keyboard.press('p')
+    await tapPhoto(page, 0.3 + n / 10, 0.4)
+    await page.getByLabel('Quick line').fill(words)
+    await page.getByRole('button', { name: /^Step down/ }).click()
+    await expect(page.getByRole('heading', { name: `Descent, step ${n + 1}`, exact: true })).toBeAttached()
+  }
+  await down(1, 'draw mark line across shaft and pulley')
+  await down(2, 'off pulley')
+  await page.getByRole('link', { name: 'Return', exact: true }).click()
+  const marks = page.locator('[data-stage] [data-mark]')
+  const own = await marks.first().getAttribute('data-mark')
+  const align = page.getByRole('button', { name: 'Align to line across shaft and pulley' })
+  await align.click()
+  await expect(align).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('region', { name: 'The photo as it was' })).toContainText('line across shaft and pulley')
+  await expect(marks).toHaveCount(1)
+  await expect(marks).not.toHaveAttribute('data-mark', own!)
+  await align.click()
+  await expect(marks).toHaveAttribute('data-mark', own!)
+})

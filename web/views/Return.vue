@@ -31,6 +31,7 @@ import ThenAndNow from '../parts/return/ThenAndNow.vue'
 import { useJob } from '../stores/job.ts'
 import { usual, useRefit } from '../stores/refit.ts'
 import { useSession } from '../stores/session.ts'
+import { useAligning } from './return/aligning.ts'
 import { useGateInHand } from './return/gate-in-hand.ts'
 import { useStepInHand } from './return/step-in-hand.ts'
 
@@ -43,6 +44,7 @@ const readOnly = computed(() => job.closed || useSession().person?.role === 'vie
 
 const { plan, index, r, goTo, next, inHand, photo, lines, marks } = useStepInHand()
 const { gate, ahead, held, nearly, shut, counted, count, pass, passClean } = useGateInHand(r, index)
+const { drawn, aligning, laid } = useAligning(r)
 watch(
   () => r.value?.step.id,
   () => {
@@ -167,7 +169,7 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
             {{ h }}
           </li>
         </ul>
-        <AlignTo class="align" :r="r" />
+        <AlignTo v-model="aligning" class="align" :marks="drawn" />
         <PlanNotes class="plan-notes" :step="r.step.id" :fixed="readOnly" />
         <ReturnRows class="moves" :step="r.step.id" :moves="r.moves" :fixed="readOnly" />
         <p v-for="d in dangers" :key="d" class="note danger">{{ cautions[d] }}</p>
@@ -187,7 +189,14 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
         <ComesAfter class="after" :index="index" />
       </section>
       <section class="photo" aria-label="The photo as it was">
-        <ThenAndNow :then="photo" :now="r.step.later.at(-1)" :marks="marks" :lines="lines" @mark="tapMark" />
+        <ThenAndNow
+          :then="laid ? laid.photo : photo"
+          :now="r.step.later.at(-1)"
+          :marks="laid?.marks ?? marks"
+          :lines="laid ? [] : lines"
+          :title="laid?.title"
+          @mark="tapMark"
+        />
       </section>
       <GateStrip
         v-if="gate"

@@ -1,44 +1,36 @@
 <script setup lang="ts">
-import { type ReturnStep } from '@dialytica/core'
-import { computed } from 'vue'
-import { RouterLink } from 'vue-router'
-import { useJob } from '../../stores/job.ts'
+import type { DrawnMark } from '@dialytica/core'
 import Thumb from '../Thumb.vue'
 
-/** The marks that were drawn at this place before the part came off: it is aligned to them; their photo shows where they are. */
-const props = defineProps<{ r: ReturnStep }>()
-const job = useJob()
-/** So many steps before the part came off its marks were drawn. */
-const near = 4
-const marks = computed(() => {
-  if (!props.r.moves.some(m => 'part' in m.move)) return []
-  return job.plan.flatMap(p =>
-    p.number < props.r.number && props.r.number - p.number <= near && p.step.zone === props.r.step.zone
-      ? p.moves.flatMap(({ move }) =>
-          move.kind === 'draw-mark' ? [{ step: p.step.id, mark: move.mark, photo: p.step.photos.at(-1)?.hash }] : [],
-        )
-      : [],
-  )
-})
+/** The marks that were drawn before the part came off: one tap lays their photo, with the mark drawn over it, on the stage. */
+defineProps<{ marks: readonly DrawnMark[] }>()
+const shown = defineModel<string>()
 </script>
 
 <template>
   <ul v-if="marks.length" class="align" aria-label="Align to">
-    <li v-for="m in marks" :key="m.step + m.mark">
-      <RouterLink :to="{ query: { step: m.step } }" replace>
-        <Thumb v-if="m.photo" :hash="m.photo" />
+    <li v-for="m in marks" :key="m.move">
+      <button
+        class="btn"
+        type="button"
+        :aria-pressed="shown === m.move"
+        @click="shown = shown === m.move ? undefined : m.move"
+      >
+        <Thumb v-if="m.step.photos.length" :hash="m.step.photos.at(-1)!.hash" />
         <span>Align to {{ m.mark }}</span>
-      </RouterLink>
+      </button>
     </li>
   </ul>
 </template>
 
 <style scoped>
-a {
+.btn {
   display: flex;
   gap: 10px;
   align-items: center;
-  min-height: 50px;
+  width: 100%;
+  padding: 4px 10px;
+  text-align: left;
   line-height: 1.15;
 }
 </style>

@@ -11,6 +11,8 @@ const props = defineProps<{
   now: Photo | undefined
   marks: readonly ShownMark[]
   lines: readonly (readonly Point[])[]
+  /** What the photo shows when it is not that of the step. */
+  title?: string | undefined
 }>()
 const emit = defineEmits<{ mark: [id: string] }>()
 const beside = ref(true)
@@ -27,9 +29,9 @@ const both = computed(() => Boolean(props.now) && beside.value)
       <PhotoStage :photo="then" :marks="marks" :lines="lines" mark-as="Fit" @mark="emit('mark', $event)"
         ><p class="nothing">No photo was taken of this step. Go by the words.</p></PhotoStage
       >
-      <figcaption v-if="now">
-        then<template v-if="then">, {{ inShopTime(then.takenAt, 'minute') }}</template>
-        <button class="btn" type="button" :aria-pressed="beside" @click="beside = !beside">
+      <figcaption v-if="now || title">
+        {{ title ?? 'then' }}<template v-if="then">, {{ inShopTime(then.takenAt, 'minute') }}</template>
+        <button v-if="now" class="btn" type="button" :aria-pressed="beside" @click="beside = !beside">
           {{ beside ? 'Only then' : 'Beside now' }}
         </button>
       </figcaption>

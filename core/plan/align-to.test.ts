@@ -1,0 +1,47 @@
+import { expect, it } from 'vitest'
+import { alignTo, foldAll, mirror } from '../index.ts'
+import { event, id, opening } from '../test/arbitrary-log.ts'
+
+const step = (n: number, zone: string, ...moves: object[]) =>
+  event(
+    'step-recorded',
+    {
+      step: {
+        id: id(n, 's'),
+        zone,
+        photos: [],
+        marks: [],
+        moves: moves.map((m, i) => ({ id: id(n * 10 + i, 'm'), way: 'down', ...m })),
+      },
+    },
+    n,
+  )
+const line = (mark: string) => ({ kind: 'draw-mark', mark })
+const part = (name: string) => ({ kind: 'remove-part', part: { name } })
+const screws = { kind: 'remove-fasteners', count: 1, fastener: {} }
+
+const { state, refused } = foldAll([
+  opening(),
+  step(1, 'drive', line('too long ago')),
+  step(2, 'drive', line('across shaft and pulley')),
+  step(3, 'rear', line('at another place')),
+  step(4, 'drive', screws),
+  step(5, 'drive', line('on the rim'), part('pulley')),
+  step(6, 'drive', part('spacer')),
+])
+const plan = mirror(state)
+const marks = (n: number) =>
+  alignTo(
+    plan,
+    plan.find(r => r.number === n)!,
+  ).map(m => m.mark)
+
+it('names the marks at the place of a part that were drawn shortly before it came off, those of its own step too', () => {
+  expect(refused).toEqual([])
+  expect(marks(5).toSorted()).toEqual(['across shaft and pulley', 'on the rim', 'too long ago'])
+  expect(marks(6).toSorted()).toEqual(['across shaft and pulley', 'on the rim'])
+})
+
+it('is silent where no part goes on', () => {
+  expect(marks(4)).toEqual([])
+})
