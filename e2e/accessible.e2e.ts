@@ -19,13 +19,20 @@ const faults = async (axe: AxeBuilder, view: string) =>
         .join(', ')}`,
   )
 
-/** All rules in the first theme; the second differs in nothing but its colours, so there the rules of colour are asked. */
+/** Told of what is wrong alone: to name all that is right takes most of the time. */
+const axe = (page: Page) => new AxeBuilder({ page }).options({ resultTypes: ['violations'] })
+
+/**
+ * All rules in the first theme. The second differs in nothing but its colours, and these do not change with the width: there the
+ * rules of colour are asked, of the wide page.
+ */
 async function scan(page: Page, view: string): Promise<void> {
-  expect(await faults(new AxeBuilder({ page }).withTags(rules), view)).toEqual([])
+  expect(await faults(axe(page).withTags(rules), view)).toEqual([])
+  if (page.viewportSize()!.width < 1000) return
   await page.addStyleTag({ content: '*, ::before, ::after { transition: none !important }' })
   await wear(page, 'cellar')
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'cellar')
-  const ofColour = new AxeBuilder({ page }).withRules(['color-contrast', 'link-in-text-block'])
+  const ofColour = axe(page).withRules(['color-contrast', 'link-in-text-block'])
   expect(await faults(ofColour, `${view}, in the cellar`)).toEqual([])
   await wear(page, 'bench')
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'bench')
@@ -36,7 +43,7 @@ for (const size of [
   { width: 1280, height: 800 },
   { width: 390, height: 844 },
 ])
-  test(`every view, both themes, ${size.width} wide`, async ({ page }) => {
+  test(`every view, ${size.width} wide`, async ({ page }) => {
     await page.setViewportSize(size)
     await page.goto('/sign-in')
     await expect(page.getByRole('button', { name: 'Jon Tarrow' })).toBeVisible()

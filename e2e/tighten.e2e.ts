@@ -51,19 +51,23 @@ test('a part is aligned to the marks drawn before it came off: their photo lies 
 }) => {
   await signIn(page, 'Jon Tarrow')
   await page.goto(`${await newJob(page, '2231-8103')}/descent`)
-  const down = async (n: number, words: string) => {
+  const down = async (n: number, glyph: string, words: string) => {
+    await expect(page.getByRole('heading', { name: `Descent, step ${n}`, exact: true })).toBeAttached()
     await page.keyboard.press('p')
+    await page.keyboard.press(glyph)
     await tapPhoto(page, 0.3 + n / 10, 0.4)
     await page.getByLabel('Quick line').fill(words)
     await page.getByRole('button', { name: /^Step down/ }).click()
-    await expect(page.getByRole('heading', { name: `Descent, step ${n + 1}`, exact: true })).toBeAttached()
   }
-  await down(1, 'draw mark line across shaft and pulley')
-  await down(2, 'off pulley')
+  await down(1, 'm', 'draw mark line across shaft and pulley')
+  await down(2, '6', 'off pulley')
+  await expect(page.getByRole('heading', { name: 'Descent, step 3', exact: true })).toBeAttached()
   await page.getByRole('link', { name: 'Return', exact: true }).click()
   const marks = page.locator('[data-stage] [data-mark]')
   const own = await marks.first().getAttribute('data-mark')
-  const align = page.getByRole('button', { name: 'Align to line across shaft and pulley' })
+  const align = page
+    .getByRole('list', { name: 'Align to' })
+    .getByRole('button', { name: /line across shaft and pulley/ })
   await align.click()
   await expect(align).toHaveAttribute('aria-pressed', 'true')
   await expect(page.getByRole('region', { name: 'The photo as it was' })).toContainText('line across shaft and pulley')
