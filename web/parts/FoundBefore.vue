@@ -110,10 +110,6 @@ li .btn {
   padding: 0 10px;
   font-size: 17px;
 }
-.btn[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--ground);
-}
 .file:focus-within {
   outline: 3px solid var(--work);
 }

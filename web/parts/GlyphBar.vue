@@ -15,7 +15,6 @@ const emit = defineEmits<{ pick: [glyph: GlyphKind] }>()
       :key="kind"
       type="button"
       class="btn"
-      :class="{ on: kind === glyph }"
       :aria-pressed="kind === glyph"
       :aria-label="glyphNames[kind]"
       :title="glyphNames[kind]"
@@ -38,10 +37,6 @@ const emit = defineEmits<{ pick: [glyph: GlyphKind] }>()
   padding: 0 6px;
   gap: 4px;
   justify-content: center;
-}
-.on {
-  background: var(--ink);
-  color: var(--ground);
 }
 .word {
   display: none;

@@ -19,7 +19,6 @@ const kinds: readonly GlyphKind[] = ['fastener', 'clip', 'connector', 'joint', '
         :key="p"
         type="button"
         class="btn"
-        :class="{ on: p === by }"
         :aria-pressed="p === by"
         @click="emit('pass', p)"
       >
@@ -32,7 +31,6 @@ const kinds: readonly GlyphKind[] = ['fastener', 'clip', 'connector', 'joint', '
         :key="k"
         type="button"
         class="btn"
-        :class="{ on: k === mark.glyph }"
         :aria-pressed="k === mark.glyph"
         :aria-label="`It is a ${glyphNames[k]}`"
         @click="emit('retype', k)"
@@ -66,9 +64,5 @@ const kinds: readonly GlyphKind[] = ['fastener', 'clip', 'connector', 'joint', '
 }
 .btn {
   padding: 0 8px;
-}
-.on {
-  background: var(--ink);
-  color: var(--ground);
 }
 </style>

@@ -74,8 +74,4 @@ form {
   flex-wrap: wrap;
   gap: 8px;
 }
-.row [aria-pressed='true'] {
-  border-color: var(--work);
-  background: var(--work-wash);
-}
 </style>

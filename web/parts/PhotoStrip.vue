@@ -80,8 +80,4 @@ img {
   padding: 0 8px;
   font-size: 16px;
 }
-.btn[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--ground);
-}
 </style>

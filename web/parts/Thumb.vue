@@ -12,6 +12,7 @@ const src = usePhotoUrl(() => props.hash, 'thumb')
 
 <style scoped>
 .thumb {
+  flex: none;
   width: 77px;
   height: 48px;
   object-fit: cover;

@@ -115,10 +115,6 @@ h2 {
   gap: 6px;
   margin-bottom: 8px;
 }
-.btn[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--ground);
-}
 .cells {
   margin-top: 8px;
 }

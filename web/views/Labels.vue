@@ -153,10 +153,6 @@ h2 {
 .out {
   margin-top: 8px;
 }
-.btn[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--ground);
-}
 .count {
   min-width: 40px;
   text-align: center;

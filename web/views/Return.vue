@@ -135,7 +135,7 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
 </script>
 
 <template>
-  <main ref="page" class="return">
+  <main ref="page" class="return" :class="{ free: r && !gate }">
     <h1 v-if="!r" class="sr">Return</h1>
     <div class="valley"><JobValley :at="at" /></div>
     <p v-if="!r" class="empty">Nothing is off this machine. Record the way down first; the way back follows from it.</p>
@@ -225,6 +225,9 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
   grid-template: 112px minmax(0, 1fr) auto auto / 390px minmax(0, 1fr);
   grid-template-areas: 'valley valley' 'say photo' 'say gate' 'act gate';
   font-size: 18px;
+}
+.return.free {
+  grid-template-areas: 'valley valley' 'say photo' 'say photo' 'act photo';
 }
 .valley {
   grid-area: valley;

@@ -169,10 +169,6 @@ function ask(): void {
   flex-wrap: wrap;
   gap: 8px;
 }
-[aria-pressed='true'] {
-  border-color: var(--work);
-  background: var(--work-wash);
-}
 input {
   min-height: 48px;
   padding: 0 10px;

@@ -62,7 +62,6 @@ function type(): void {
       v-for="(option, i) in field.options"
       :key="option + i"
       class="btn option"
-      :class="{ on: isOn(option) }"
       type="button"
       :aria-pressed="isOn(option)"
       @click="pick(option)"
@@ -90,11 +89,6 @@ function type(): void {
 </template>
 
 <style scoped>
-.option.on,
-.btn[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--ground);
-}
 .count {
   font-size: 24px;
   min-width: 56px;

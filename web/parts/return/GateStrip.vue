@@ -158,10 +158,6 @@ a svg {
   font-size: 16px;
   padding: 0 10px;
 }
-.counts .btn[aria-pressed='true'] {
-  border-color: var(--work);
-  color: var(--work);
-}
 .why {
   order: -1;
   display: flex;

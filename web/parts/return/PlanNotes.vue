@@ -118,8 +118,4 @@ form {
   display: flex;
   gap: 8px;
 }
-.btn[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--ground);
-}
 </style>

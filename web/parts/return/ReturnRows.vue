@@ -87,10 +87,6 @@ function tap(debt: Debt, check: Check): void {
   display: flex;
   gap: 8px;
 }
-.checks .btn[aria-pressed='true'] {
-  border-color: var(--work);
-  color: var(--work);
-}
 b {
   color: var(--off);
 }

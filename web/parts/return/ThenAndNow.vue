@@ -31,7 +31,7 @@ const both = computed(() => Boolean(props.now) && beside.value)
       >
       <figcaption v-if="now || title">
         {{ title ?? 'then' }}<template v-if="then">, {{ inShopTime(then.takenAt, 'minute') }}</template>
-        <button v-if="now" class="btn" type="button" :aria-pressed="beside" @click="beside = !beside">
+        <button v-if="now" class="btn" type="button" @click="beside = !beside">
           {{ beside ? 'Only then' : 'Beside now' }}
         </button>
       </figcaption>
