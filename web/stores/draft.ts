@@ -224,7 +224,11 @@ export const useDraft = defineStore('draft', () => {
       return keep()
     }
     const { step: mine, move } = captured.value
-    past.value = mine.id === theirs.id ? past.value.map(p => ({ ...p, step: mergeSteps(mine, p.step, theirs) })) : []
+    const onTop = (was: Captured): Captured => {
+      const step = mergeSteps(mine, was.step, theirs)
+      return { step, move: was.move ?? step.moves.at(-1)?.id ?? null }
+    }
+    past.value = mine.id === theirs.id ? past.value.map(onTop) : []
     const shot = theirs.photos.find(p => !mine.photos.some(q => q.hash === p.hash))
     become(
       { step: theirs, move: theirs.moves.some(m => m.id === move) ? move : (theirs.moves.at(-1)?.id ?? null) },

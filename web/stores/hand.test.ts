@@ -151,3 +151,16 @@ it('an answer that was lost is heard of later, and nothing is counted twice', as
   expect(counts(server.step)).toEqual([2])
   expect(server.step!.marks.map(m => m.path[0]!.x)).toEqual([0.2, 0.6])
 })
+
+it('what is tapped after an undo counts for the group that the other goes on with', async () => {
+  const draft = await inHand()
+  const step = server.step!
+  const mark = { ...step.marks[0]!, id: '99999999-9999-4999-8999-999999999999', path: [{ x: 0.9, y: 0.9 }] }
+  server.holds({ ...step, marks: [...step.marks, mark], moves: [{ ...step.moves[0]!, count: 2 } as never] })
+  await vi.waitFor(() => expect(draft.step.marks).toHaveLength(2))
+  draft.undo()
+  await vi.waitFor(() => expect(server.step?.marks).toHaveLength(1))
+  draft.tapAt({ x: 0.5, y: 0.6 })
+  await vi.waitFor(() => expect(server.step?.marks).toHaveLength(2))
+  expect(counts(server.step)).toEqual([2])
+})
