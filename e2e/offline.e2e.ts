@@ -2,7 +2,7 @@ import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium, type BrowserContext, type Page } from '@playwright/test'
-import { expect, newJob, nothingWaits, off, signIn, tapPhoto, test } from './test/test.ts'
+import { expect, newJob, nothingWaits, off, signIn, strip, tapPhoto, test } from './test/test.ts'
 
 const step = (page: Page, n: number) =>
   expect(page.getByRole('heading', { name: `Descent, step ${n}`, exact: true })).toBeAttached()
@@ -67,7 +67,7 @@ test('intake to the last step of the descent: no server from its first step on, 
     await step(page, n)
   }
   for (let n = 2; n <= 15; n++) await goDown(n)
-  await expect(page.getByRole('status')).toContainText(/\d+ acts and 14 photos wait on this device, [\d.]+ MB/)
+  await expect(strip(page)).toContainText(/\d+ acts and 14 photos wait on this device, [\d.]+ MB/)
 
   await test.step('closed in the middle of a step and opened again without a server', async () => {
     await page.keyboard.press('p')
@@ -81,11 +81,11 @@ test('intake to the last step of the descent: no server from its first step on, 
   for (let n = 17; n <= 28; n++) await goDown(n)
   await reopen(29)
   for (let n = 29; n <= 41; n++) await goDown(n)
-  await expect(page.getByRole('status')).toContainText(/40 photos wait/)
+  await expect(strip(page)).toContainText(/40 photos wait/)
 
   await server.start()
   await nothingWaits(page)
-  await expect(page.getByRole('status')).toBeHidden()
+  await expect(strip(page)).toBeHidden()
 
   const id = path.split('/')[2]!
   const log = (await (await page.request.get(`/api/jobs/${id}/events`)).json()) as {
@@ -132,7 +132,7 @@ test('two devices on one job while one of them has no server: both see all of it
   await line(pia, '2x T20x12 lid @A1', 2)
   await line(jon, 'top: plug P1 white 3w red/blue/green', 3)
   await line(pia, 'off top panel', 3)
-  await expect(jon.getByRole('status')).toContainText(/2 acts wait on this device/)
+  await expect(strip(jon)).toContainText(/2 acts wait on this device/)
   await jon.reload()
   await step(jon, 3)
 

@@ -6,8 +6,7 @@ const step = (n: number) => ({ name: `Descent, step ${n}`, exact: true })
 
 test('a phone joins by the code on the screen, is its camera, and what one marks shows on the other', async ({
   page: desk,
-  browser,
-  server,
+  another,
 }) => {
   await signIn(desk, 'Jon Tarrow')
   const path = await newJob(desk, '2231-3001')
@@ -16,7 +15,7 @@ test('a phone joins by the code on the screen, is its camera, and what one marks
   await expect(desk.getByRole('img', { name: 'Code for the second device' })).toBeVisible()
   const link = (await desk.getByRole('region', { name: 'A second device' }).getByRole('link').textContent())!
 
-  const hand = await (await browser.newContext({ ...phone, baseURL: server.url })).newPage()
+  const hand = await another(phone)
   await hand.goto(link)
   await expect(hand.getByRole('heading', step(1))).toBeAttached()
   await desk.getByRole('button', { name: 'Back to the step' }).click()

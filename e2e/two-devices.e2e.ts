@@ -1,11 +1,9 @@
-import { expect, newJob, nothingWaits, off, signIn, tapPhoto, test } from './test/test.ts'
+import { expect, newJob, nothingWaits, off, signIn, strip, tapPhoto, test } from './test/test.ts'
 
-test('two browsers on one job see each other within a second', async ({ browser, server }) => {
+test('two browsers on one job see each other within a second', async ({ another }) => {
   let path = ''
   const open = async (name: string) => {
-    const page = await (
-      await browser.newContext({ baseURL: server.url, viewport: { width: 1280, height: 800 } })
-    ).newPage()
+    const page = await another()
     await signIn(page, name)
     path ||= await newJob(page, '2231-2222')
     await page.goto(`${path}/descent`)
@@ -53,11 +51,9 @@ test('two browsers on one job see each other within a second', async ({ browser,
   await nothingWaits(pia)
 })
 
-test('what the server refuses is kept, with its reason, for the person to resolve', async ({ browser, server }) => {
+test('what the server refuses is kept, with its reason, for the person to resolve', async ({ another }) => {
   const open = async (name: string) => {
-    const page = await (
-      await browser.newContext({ baseURL: server.url, viewport: { width: 1280, height: 800 } })
-    ).newPage()
+    const page = await another()
     await signIn(page, name)
     const way = await page.getByRole('link', { name: /Go on with FL-84 2231-0388/ }).getAttribute('href')
     await page.goto(way!.replace(/\w+$/, 'return'))
@@ -68,13 +64,13 @@ test('what the server refuses is kept, with its reason, for the person to resolv
   // Jon's device cannot reach the server while both fit the same part.
   await jon.context().route('**/api/**', r => r.abort())
   await jon.getByRole('button', { name: /^Fitted/ }).click()
-  await expect(jon.getByRole('status')).toContainText('The server does not answer')
+  await expect(strip(jon)).toContainText('The server does not answer')
   await pia.getByRole('button', { name: /^Fitted/ }).click()
   await nothingWaits(pia)
   await jon.context().unroute('**/api/**')
   const refused = jon.getByRole('button', { name: '1 refused' })
   await refused.click()
-  await expect(jon.getByRole('status')).toContainText(/more than is owed|already done/)
+  await expect(strip(jon)).toContainText(/more than is owed|already done/)
   await jon.getByRole('button', { name: 'Let it go' }).click()
   await expect(refused).toBeHidden()
   await expect(off(jon, '1 part')).toBeVisible()

@@ -1,4 +1,4 @@
-import { expect, nothingWaits, off, signIn, tapPhoto, test } from './test/test.ts'
+import { expect, nothingWaits, off, signIn, strip, tapPhoto, test } from './test/test.ts'
 import { moveKinds } from '@dialytica/core'
 import type { Page } from '@playwright/test'
 
@@ -121,8 +121,8 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
     ] as const)
       await tapPhoto(page, x, y)
     await stepDown(page)
-    await expect(page.getByRole('status')).toContainText('The server does not answer')
-    await expect(page.getByRole('status')).toContainText(/wait/)
+    await expect(strip(page)).toContainText('The server does not answer')
+    await expect(strip(page)).toContainText(/wait/)
     await expect(off(page, '3 lines')).toBeVisible()
     // 8: a hose joint, still without a server
     await photo(page)
@@ -131,7 +131,7 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
     await stepDown(page)
     await server.start()
     await nothingWaits(page)
-    await expect(page.getByRole('status')).toBeHidden()
+    await expect(strip(page)).toBeHidden()
   })
 
   // 9: a parked part, 10: a cut tie, 11: a slackened nut

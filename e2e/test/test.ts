@@ -1,9 +1,15 @@
 import { randomUUID } from 'node:crypto'
-import { expect, test as base, type Page } from '@playwright/test'
+import { expect, test as base, type BrowserContextOptions, type Page } from '@playwright/test'
 import { testServer, type TestServer } from './server.ts'
 
+interface Fixtures {
+  baseURL: string
+  /** A page on a device of its own, put away when the test ends. */
+  another: (device?: BrowserContextOptions) => Promise<Page>
+}
+
 /** Every worker has a server of its own with the demo loaded. */
-export const test = base.extend<{ baseURL: string }, { server: TestServer }>({
+export const test = base.extend<Fixtures, { server: TestServer }>({
   server: [
     async ({}, use) => {
       const server = await testServer()
@@ -13,6 +19,20 @@ export const test = base.extend<{ baseURL: string }, { server: TestServer }>({
     { scope: 'worker', timeout: 600_000 },
   ],
   baseURL: async ({ server }, use) => use(server.url),
+  another: async ({ browser, server }, use) => {
+    const pages: Page[] = []
+    await use(async device => {
+      const context = await browser.newContext({
+        baseURL: server.url,
+        viewport: { width: 1280, height: 800 },
+        ...device,
+      })
+      const page = await context.newPage()
+      pages.push(page)
+      return page
+    })
+    for (const page of pages) await page.context().close()
+  },
 })
 export { expect }
 
@@ -26,6 +46,9 @@ export async function signIn(page: Page, name: string): Promise<void> {
 /** The count beside a kind in the head: what is off the machine. */
 export const off = (page: Page, words: string | RegExp) =>
   page.getByRole('banner').getByRole('listitem').filter({ hasText: words })
+
+/** The strip that says what waits on this device. */
+export const strip = (page: Page) => page.getByRole('status', { name: 'What waits on this device' })
 
 /** Taps the photo at shares of its width and height. */
 export async function tapPhoto(page: Page, x: number, y: number): Promise<void> {

@@ -30,7 +30,13 @@ const isShown = computed(
 </script>
 
 <template>
-  <div v-if="isShown" class="strip" :class="{ bad: outbox.refused.length || outbox.unkept.length }" role="status">
+  <div
+    v-if="isShown"
+    class="strip"
+    :class="{ bad: outbox.refused.length || outbox.unkept.length }"
+    role="status"
+    aria-label="What waits on this device"
+  >
     <p v-if="outbox.signedOut">
       <b>Your session has ended.</b>
       {{ outbox.waiting ? waits : 'Nothing is lost' }}:
