@@ -1,25 +1,20 @@
 <script setup lang="ts">
-import { gaps, glyphFor, owedByZone, type Gap, type Glyph as GlyphKind, type Move, type Point } from '@dialytica/core'
+import { gaps, owedByZone, type Gap, type Glyph as GlyphKind, type Point } from '@dialytica/core'
 import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRouter } from 'vue-router'
 import { useKeys } from '../devices/keys.ts'
 import { done as chime } from '../devices/signals.ts'
 import AlikeNote from '../parts/AlikeNote.vue'
 import CameraPanel from '../parts/CameraPanel.vue'
-import EarlierStep from '../parts/EarlierStep.vue'
+import EarlierStep from '../parts/descent/EarlierStep.vue'
+import StepActs from '../parts/descent/StepActs.vue'
+import StepInHand from '../parts/descent/StepInHand.vue'
 import InvitePanel from '../parts/InvitePanel.vue'
-import GlyphBar from '../parts/GlyphBar.vue'
 import JobValley from '../parts/JobValley.vue'
 import MarkBar from '../parts/MarkBar.vue'
-import MoveList from '../parts/MoveList.vue'
-import FoundAs from '../parts/moves/FoundAs.vue'
-import MoveFields from '../parts/moves/MoveFields.vue'
 import { glyphKeys } from '../parts/moves/fields.ts'
-import { withValue } from '../parts/moves/values.ts'
 import PhotoStage from '../parts/PhotoStage.vue'
-import PhotoStrip from '../parts/PhotoStrip.vue'
-import QuickLine from '../parts/QuickLine.vue'
 import { stepMarks } from '../parts/stage/step-marks.ts'
 import StandsHere from '../parts/StandsHere.vue'
 import StepPhotos from '../parts/StepPhotos.vue'
@@ -31,13 +26,13 @@ import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
 import { useHeldMark } from './descent/held-mark.ts'
+import { useLookedAt } from './descent/looked-at.ts'
 import { useShots } from './descent/shots.ts'
 
 /** The way down: photo first or line first, taps on the photo, what is known of it, done. */
 const job = useJob()
 const draft = useDraft()
 const alikes = useAlikes()
-const route = useRoute()
 const router = useRouter()
 const problem = ref('')
 const zoning = ref(false)
@@ -48,38 +43,15 @@ const inviting = ref(false)
 const mayInvite = computed(() => !useSession().person?.joined)
 const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
 
-/** An earlier step is looked at when the address names it; else the step in hand. */
-const looked = computed(() => {
-  const id = route.query.step
-  return typeof id === 'string' ? job.state.steps.get(id) : undefined
-})
-const lookedPhoto = ref<string | null>(null)
-const shownStep = computed(() => looked.value ?? draft.step)
-const photo = computed(() =>
-  looked.value
-    ? (looked.value.photos.find(p => p.hash === lookedPhoto.value) ?? looked.value.photos.at(-1))
-    : draft.shot,
-)
+const { looked, step, photo, number, at, leave, back, forth: onwards, show } = useLookedAt()
 const fixed = computed(() => Boolean(looked.value) || readOnly.value)
 const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
-const at = computed(() => {
-  const step = looked.value?.id ?? draft.amends
-  return step ? { step, way: 'down' as const } : undefined
-})
-const number = computed(() => {
-  const { order } = job.state
-  const step = looked.value?.id ?? draft.amends ?? draft.before
-  return step ? order.indexOf(step) + 1 : order.size + 1
-})
 const worth = computed(() => (readOnly.value ? [] : gaps(job.state, job.family, draft.step)))
-watch(looked, () => {
-  zoning.value = false
-  lookedPhoto.value = null
-})
+watch(looked, () => (zoning.value = false))
 const hand = useHeldMark(fixed)
 const shots = useShots(fixed)
 const marks = computed(() =>
-  stepMarks(shownStep.value, looked.value ? undefined : draft.move?.id, hand.mark.value ? hand.held.value : null),
+  stepMarks(step.value, looked.value ? undefined : draft.move?.id, hand.mark.value ? hand.held.value : null),
 )
 
 function pick(kind: GlyphKind): void {
@@ -89,7 +61,7 @@ function pick(kind: GlyphKind): void {
   if (kind === 'posture' || !photo.value) draft.beginMove(kind)
 }
 function stepDown(): void {
-  if (looked.value) return void router.replace({ query: {} })
+  if (looked.value) return leave()
   if (readOnly.value || shots.busy.value) return
   hand.leave()
   problem.value = draft.record() ?? ''
@@ -107,9 +79,6 @@ function count(by: number): void {
   if (fixed.value || !move || !('count' in move) || move.count + by < 1) return
   draft.retell({ ...move, count: move.count + by })
 }
-/** Only things have a condition; a turn or an isolation has none. */
-const canBeFound = (move: Move) =>
-  ['fastener', 'clip', 'connector', 'line', 'joint', 'part'].includes(glyphFor(move.kind))
 function undo(): void {
   if (!fixed.value) problem.value = draft.undo() ?? ''
 }
@@ -119,34 +88,25 @@ const ask = ref<string>()
 function fill(gap: Gap): void {
   const recorded = job.state.steps.get(gap.step)
   if (recorded && draft.amends !== gap.step) draft.amend(recorded)
-  if (looked.value) void router.replace({ query: {} })
+  leave()
   if (gap.move) draft.choose(gap.move)
   ask.value = gap.move ? gap.field : undefined
   if (gap.field === 'zone') zoning.value = true
 }
-const back = () => {
-  const order = job.state.order
-  const here = looked.value ? order.indexOf(looked.value.id) : order.size
-  if (here > 0) void router.replace({ query: { step: order.get(here - 1) } })
-}
 /** The pedal ends a step and frees the keys from the line; Enter in the line ends it and leaves the hands on the line. */
 const forth = () => {
-  if (!looked.value) {
-    stepDown()
-    if (!problem.value) quick.value?.blur()
-    return
-  }
-  const next = job.state.order.get(job.state.order.indexOf(looked.value.id) + 1)
-  void router.replace({ query: next ? { step: next } : {} })
+  if (looked.value) return onwards()
+  stepDown()
+  if (!problem.value) quick.value?.blur()
 }
 function escape(): void {
   if (zoning.value) zoning.value = false
   else if (inviting.value) inviting.value = false
   else if (hand.held.value) hand.leave()
   else if (shots.framing.value) shots.framing.value = false
-  else if (looked.value) void router.replace({ query: {} })
+  else if (looked.value) leave()
 }
-const quick = ref<InstanceType<typeof QuickLine> | null>(null)
+const quick = ref<InstanceType<typeof StepInHand> | null>(null)
 useKeys({
   p: shots.simulate,
   '/': () => quick.value?.focus(),
@@ -173,7 +133,7 @@ useKeys({
     <div class="left">
       <StandsHere
         :family="job.family"
-        :zone="shownStep.zone"
+        :zone="step.zone"
         :standing="job.standing"
         :owed="zones"
         :disabled="fixed"
@@ -238,24 +198,16 @@ useKeys({
     </section>
     <TraySide class="tray" :fixed="fixed" />
     <section class="line" aria-label="This step">
-      <template v-if="looked">
-        <PhotoStrip
-          v-if="looked.photos.length > 1"
-          :photos="looked.photos"
-          :shown="photo?.hash ?? null"
-          :held="true"
-          :framing="false"
-          fixed
-          @show="lookedPhoto = $event"
-        />
-        <EarlierStep
-          :key="looked.id"
-          :step="looked"
-          :number="number"
-          :fixed="readOnly"
-          @leave="router.replace({ query: {} })"
-        />
-      </template>
+      <EarlierStep
+        v-if="looked"
+        :key="looked.id"
+        :step="looked"
+        :number="number"
+        :fixed="readOnly"
+        :photo="photo?.hash"
+        @leave="leave"
+        @show="show"
+      />
       <template v-else>
         <StepPhotos
           v-if="!zoning && narrow"
@@ -272,67 +224,31 @@ useKeys({
           :act="w.cell ? `Put it into ${w.cell} instead.` : w.act"
           :danger="w.pair.danger"
         />
-        <GlyphBar v-if="!readOnly" :glyph="draft.glyph" @pick="pick" />
-        <p v-if="draft.amends || draft.before" class="mode" role="status">
-          {{ draft.amends ? `Step ${number} is written anew.` : `This step goes before step ${number}.` }}
-          <button class="btn" type="button" @click="draft.amends ? draft.leaveAmend() : draft.insertBefore(null)">
-            {{ draft.amends ? 'Leave it as it was' : 'At the end instead' }}
-          </button>
-        </p>
-        <div v-if="shownStep.moves.length && !draft.line.trim()" class="moves">
-          <MoveList :moves="shownStep.moves" :chosen="draft.move?.id" @choose="draft.choose" />
-          <FoundAs
-            v-if="draft.move && canBeFound(draft.move)"
-            :found="draft.move.condition"
-            @tell="draft.retell(withValue(draft.move, 'condition', $event))"
-          />
-        </div>
-        <p v-if="shownStep.title" class="soft">{{ shownStep.title }}</p>
-        <MoveFields
-          v-if="draft.move && !draft.line.trim()"
-          :move="draft.move"
-          :family="job.family"
-          :zone="draft.step.zone"
-          :ask="ask"
-          @tell="draft.retell"
-          @as="draft.retellAs"
-          @drop="draft.removeMove(draft.move!.id)"
-          @asked="ask = undefined"
+        <StepInHand
+          ref="quick"
+          v-model:ask="ask"
+          :number="number"
+          :fixed="readOnly"
+          :problem="problem || (photo ? shots.problem.value : '')"
+          @pick="pick"
+          @done="stepDown"
         />
-        <QuickLine v-if="!readOnly" ref="quick" @done="stepDown" />
-        <p v-if="problem || (photo && shots.problem.value)" class="note danger" role="alert">
-          {{ problem || shots.problem.value }}
-        </p>
       </template>
     </section>
     <div class="act">
-      <button v-if="looked" class="btn go big" type="button" @click="router.replace({ query: {} })">
-        Back to the step in hand
-      </button>
-      <template v-else-if="!readOnly">
-        <div class="two">
-          <button
-            v-if="photo && !zoning"
-            class="btn"
-            type="button"
-            :disabled="shots.busy.value"
-            @click="shots.simulate"
-          >
-            Photo <kbd>P</kbd>
-          </button>
-          <button class="btn" type="button" aria-label="Undo (U)" @click="undo">Undo <kbd>U</kbd></button>
-        </div>
-        <StepPhotos
-          v-if="!zoning && !narrow"
-          :framing="shots.framing.value"
-          :fixed="readOnly"
-          @clearer="shots.clearer"
-          @close-up="shots.framing.value = !shots.framing.value"
-        />
-        <button class="btn go big" type="button" @click="stepDown">
-          {{ draft.amends ? 'Amend' : 'Step down' }} <kbd>Space</kbd>
-        </button>
-      </template>
+      <button v-if="looked" class="btn go big" type="button" @click="leave">Back to the step in hand</button>
+      <StepActs
+        v-else-if="!readOnly"
+        :photo="Boolean(photo) && !zoning"
+        :busy="shots.busy.value"
+        :framing="shots.framing.value"
+        :photos="!zoning && !narrow"
+        @shoot="shots.simulate"
+        @undo="undo"
+        @clearer="shots.clearer"
+        @close-up="shots.framing.value = !shots.framing.value"
+        @done="stepDown"
+      />
       <button v-else class="btn big" type="button" @click="router.push(`/jobs/${job.id}/return`)">To the return</button>
     </div>
   </main>
@@ -390,21 +306,6 @@ useKeys({
   min-height: 222px;
   min-width: 0;
 }
-.moves {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 16px;
-}
-.moves > :last-child:not(:first-child) {
-  margin-left: auto;
-}
-.mode {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  padding: 2px 10px;
-  background: var(--caution-wash);
-}
 .act {
   grid-area: act;
   border-top: 2px solid var(--rule);
@@ -414,13 +315,6 @@ useKeys({
   display: flex;
   flex-direction: column;
   gap: 10px;
-}
-.two {
-  display: flex;
-  gap: 10px;
-}
-.two > * {
-  flex: 1;
 }
 .act .big {
   flex: 1;

@@ -2,13 +2,14 @@
 import type { StepState } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { ref } from 'vue'
-import { useDraft } from '../stores/draft.ts'
-import { useJob } from '../stores/job.ts'
-import StepRecord from './StepRecord.vue'
+import { useDraft } from '../../stores/draft.ts'
+import { useJob } from '../../stores/job.ts'
+import PhotoStrip from '../PhotoStrip.vue'
+import StepRecord from '../StepRecord.vue'
 
 /** An earlier step: read it, write it anew, put another before it, change its place, strike it with a reason. */
-const props = defineProps<{ step: StepState; number: number; fixed: boolean }>()
-const emit = defineEmits<{ leave: [] }>()
+const props = defineProps<{ step: StepState; number: number; fixed: boolean; photo: string | undefined }>()
+const emit = defineEmits<{ leave: []; show: [hash: string] }>()
 const job = useJob()
 const draft = useDraft()
 const striking = ref(false)
@@ -36,6 +37,15 @@ function strike(): void {
 </script>
 
 <template>
+  <PhotoStrip
+    v-if="step.photos.length > 1"
+    :photos="step.photos"
+    :shown="photo ?? null"
+    :held="true"
+    :framing="false"
+    fixed
+    @show="emit('show', $event)"
+  />
   <div class="earlier">
     <StepRecord :step="step" :number="number" />
     <div v-if="!fixed" class="acts" role="group" aria-label="This step">

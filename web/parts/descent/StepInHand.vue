@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { glyphFor, type Glyph as GlyphKind, type Move } from '@dialytica/core'
+import { computed, ref } from 'vue'
+import { useDraft } from '../../stores/draft.ts'
+import { useJob } from '../../stores/job.ts'
+import GlyphBar from '../GlyphBar.vue'
+import MoveList from '../MoveList.vue'
+import FoundAs from '../moves/FoundAs.vue'
+import MoveFields from '../moves/MoveFields.vue'
+import { withValue } from '../moves/values.ts'
+import QuickLine from '../QuickLine.vue'
+
+/** The step in hand under the photo: what a tap marks, the moves so far, what is known of the one in hand, the quick line. */
+defineProps<{ number: number; fixed: boolean; problem: string }>()
+const emit = defineEmits<{ pick: [glyph: GlyphKind]; done: [] }>()
+/** The field that is asked for. */
+const ask = defineModel<string>('ask')
+const job = useJob()
+const draft = useDraft()
+/** What the line tells is shown over it; what was told before is shown while it is empty. */
+const told = computed(() => !draft.line.trim())
+/** Only things have a condition; a turn or an isolation has none. */
+const canBeFound = (move: Move) =>
+  ['fastener', 'clip', 'connector', 'line', 'joint', 'part'].includes(glyphFor(move.kind))
+const quick = ref<InstanceType<typeof QuickLine> | null>(null)
+defineExpose({ focus: () => quick.value?.focus(), blur: () => quick.value?.blur() })
+</script>
+
+<template>
+  <GlyphBar v-if="!fixed" :glyph="draft.glyph" @pick="emit('pick', $event)" />
+  <p v-if="draft.amends || draft.before" class="mode" role="status">
+    {{ draft.amends ? `Step ${number} is written anew.` : `This step goes before step ${number}.` }}
+    <button class="btn" type="button" @click="draft.amends ? draft.leaveAmend() : draft.insertBefore(null)">
+      {{ draft.amends ? 'Leave it as it was' : 'At the end instead' }}
+    </button>
+  </p>
+  <div v-if="draft.step.moves.length && told" class="moves">
+    <MoveList :moves="draft.step.moves" :chosen="draft.move?.id" @choose="draft.choose" />
+    <FoundAs
+      v-if="draft.move && canBeFound(draft.move)"
+      :found="draft.move.condition"
+      @tell="draft.retell(withValue(draft.move, 'condition', $event))"
+    />
+  </div>
+  <p v-if="draft.step.title" class="soft">{{ draft.step.title }}</p>
+  <MoveFields
+    v-if="draft.move && told"
+    :move="draft.move"
+    :family="job.family"
+    :zone="draft.step.zone"
+    :ask="ask"
+    @tell="draft.retell"
+    @as="draft.retellAs"
+    @drop="draft.removeMove(draft.move!.id)"
+    @asked="ask = undefined"
+  />
+  <QuickLine v-if="!fixed" ref="quick" @done="emit('done')" />
+  <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+</template>
+
+<style scoped>
+.moves {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+}
+.moves > :last-child:not(:first-child) {
+  margin-left: auto;
+}
+.mode {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 2px 10px;
+  background: var(--caution-wash);
+}
+</style>
