@@ -58,12 +58,16 @@ test('nothing is cut off at the side on a phone, and what is touched in work is 
     '/',
     '/come-in',
     '/models',
-    ...['intake', 'descent', 'return', 'valley', 'close'].map(v => `/jobs/${jobs.find(j => !j.closedAt)!.id}/${v}`),
+    ...['intake', 'descent', 'return', 'valley', 'close', 'standing', 'finder'].map(
+      v => `/jobs/${jobs.find(j => !j.closedAt)!.id}/${v}`,
+    ),
   ]) {
     await page.goto(path)
     await expect(page.locator('h1').first()).toBeAttached()
     const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
     expect(over, path).toBeLessThanOrEqual(0)
+    for (const way of await page.getByRole('navigation', { name: 'Phases of the job' }).getByRole('link').all())
+      expect(await way.evaluate(a => a.scrollWidth - a.clientWidth), `${path}, ${await way.textContent()}`).toBe(0)
     if (!/descent|return/.test(path)) continue
     const small = await page
       .locator('main button:visible, main select:visible')

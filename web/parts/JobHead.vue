@@ -14,16 +14,16 @@ const phases = [
   ['valley', 'Valley'],
   ['close', 'Close'],
 ] as const
-const model = computed(() =>
-  job.card ? `${job.card.model.maker} ${job.card.model.code}` : (job.state.opened?.plate ?? ''),
-)
+const code = computed(() => job.card?.model.code ?? job.state.opened?.plate ?? '')
 const total = computed(() => itemKinds.reduce((n, k) => n + job.state.owed[k], 0))
 </script>
 
 <template>
   <header class="head">
     <RouterLink to="/" class="plate" aria-label="To the floor">
-      <b>{{ model }}</b>
+      <b
+        ><span v-if="job.card" class="maker">{{ job.card.model.maker }} </span>{{ code }}</b
+      >
       <span class="mono">{{ job.card?.unit.serial ?? '' }}</span>
     </RouterLink>
     <nav aria-label="Phases of the job">
@@ -126,7 +126,7 @@ nav .pause {
     display: block;
   }
   .plate {
-    padding: 4px 10px;
+    padding: 4px 8px;
     max-width: 32vw;
   }
   .plate b {
@@ -144,19 +144,25 @@ nav .pause {
     min-width: 0;
   }
   nav .pause {
-    display: none;
+    font-size: 15px;
   }
   nav a {
-    padding: 0 5px;
+    min-width: 0;
+    padding: 0 3px;
     font-size: 16px;
     font-stretch: 68%;
-    flex: 1;
+    flex: 1 1 auto;
   }
   .off {
-    padding: 0 10px;
+    padding: 0 8px;
     gap: 8px;
   }
   .word {
+    display: none;
+  }
+}
+@media (max-width: 560px) {
+  .maker {
     display: none;
   }
 }
