@@ -83,24 +83,18 @@ export const useHand = defineStore('hand', () => {
   async function put(): Promise<void> {
     if (putting) return
     putting = true
+    const { id } = job
     let sent: Step | null = null
     try {
       for (let at = shared.value; at && draft.recording && !same(draft.recording, at.base); at = shared.value) {
-        const id = job.id
         const step = plain(draft.recording)
         sent = step
         const said = await api<{ taken: boolean; version: number; step?: Step }>(
           'PUT',
           `/jobs/${id}/hands/${at.hand}`,
-          {
-            version: at.version,
-            step,
-          },
+          { version: at.version, step },
         )
-        if (id !== job.id) {
-          heard = null
-          return
-        }
+        if (id !== job.id) return
         if (!said.taken) takeIn({ hand: at.hand, version: said.version, step: said.step! })
         else if (shared.value && shared.value.version < said.version)
           shared.value = { hand: at.hand, version: said.version, base: step }
@@ -109,10 +103,14 @@ export const useHand = defineStore('hand', () => {
       }
     } catch {
       // The server does not answer: it is put when the stream is back.
-      if (shared.value && sent) shared.value = { ...shared.value, sent }
+      if (shared.value && sent && id === job.id) {
+        shared.value = { ...shared.value, sent }
+        void keep()
+      }
     } finally {
       putting = false
-      takeHeard()
+      if (id === job.id) takeHeard()
+      else heard = null
     }
   }
   job.onHand(take)
