@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { find, foldAll, matchFastener, planReturn, type JobEvent, type Question } from '../index.ts'
-import { event, id, opening } from '../test/arbitrary-log.ts'
+import { event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 import { mistakenReturn, quantile, searched } from '../test/mistaken-return.ts'
 
 const screws = (count: number, cell: string, fastener: object, place: string) => ({
@@ -11,20 +11,6 @@ const screws = (count: number, cell: string, fastener: object, place: string) =>
   fastener,
   place,
 })
-const step = (n: number, zone: string, ...moves: object[]): JobEvent =>
-  event(
-    'step-recorded',
-    {
-      step: {
-        id: id(n, 's'),
-        zone,
-        photos: [],
-        marks: [],
-        moves: moves.map((m, i) => ({ id: id(n * 100 + i, 'm'), way: 'down', ...m })),
-      },
-    },
-    n,
-  )
 const back = (debt: number, second: number, count = 1) =>
   event('debt-settled', { debt: id(debt, 'm'), how: 'refitted', count }, second)
 const t20 = (length: number) => ({ drive: 'torx', size: 'T20', length })

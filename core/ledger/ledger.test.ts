@@ -12,22 +12,8 @@ import {
   trayOf,
   type JobState,
 } from '../index.ts'
-import { arbitraryLog, event, id, opening } from '../test/arbitrary-log.ts'
+import { arbitraryLog, event, id, opening, recorded as record } from '../test/arbitrary-log.ts'
 
-const record = (n: number, zone: string, ...moves: object[]) =>
-  event(
-    'step-recorded',
-    {
-      step: {
-        id: id(n, 's'),
-        zone,
-        photos: [],
-        marks: [],
-        moves: moves.map((m, i) => ({ id: id(n * 10 + i, 'm'), way: 'down', ...m })),
-      },
-    },
-    n,
-  )
 const settle = (n: number, move: number, count: number, how = 'refitted') =>
   event('debt-settled', { debt: id(move, 'm'), how, count }, n)
 const screws = (count: number, cell: string, size = 'T20') => ({
@@ -44,7 +30,7 @@ const { state } = foldAll([
   record(2, 'outside', screws(4, 'A1')),
   record(3, 'outside', { kind: 'remove-part', part: { name: 'top panel', opens: ['top'] } }),
   record(4, 'drawer', { kind: 'unplug', connector: { label: 'P1' } }, screws(2, 'A2', 'T15')),
-  settle(5, 20, 1),
+  settle(5, 200, 1),
 ])
 
 describe('what is owed', () => {
@@ -72,7 +58,7 @@ describe('what is owed', () => {
   })
   it('tells how a piece was settled', () => {
     const ends = foldAll(
-      [settle(6, 40, 1, 'replaced'), settle(7, 41, 1, 'scrapped'), settle(8, 41, 1, 'missing')],
+      [settle(6, 400, 1, 'replaced'), settle(7, 401, 1, 'scrapped'), settle(8, 401, 1, 'missing')],
       state,
     ).state
     expect(balance(ends).find(r => r.item === 'connector')).toMatchObject({ replaced: 1, owed: 0 })

@@ -1,21 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { foldAll, planReturn, standing, type JobEvent } from '../index.ts'
-import { event, id, opening } from '../test/arbitrary-log.ts'
+import { event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 
-const step = (n: number, zone: string, ...moves: object[]): JobEvent =>
-  event(
-    'step-recorded',
-    {
-      step: {
-        id: id(n, 's'),
-        zone,
-        photos: [],
-        marks: [],
-        moves: moves.map((m, i) => ({ id: id(n * 100 + i, 'm'), way: 'down', ...m })),
-      },
-    },
-    n,
-  )
 const log = [
   opening(),
   step(1, 'outside', { kind: 'remove-fasteners', count: 2, fastener: { size: 'T20' }, cell: 'A10' }),

@@ -1,21 +1,7 @@
 import { expect, it } from 'vitest'
 import { alignTo, foldAll, mirror } from '../index.ts'
-import { event, id, opening } from '../test/arbitrary-log.ts'
+import { opening, recorded as step } from '../test/arbitrary-log.ts'
 
-const step = (n: number, zone: string, ...moves: object[]) =>
-  event(
-    'step-recorded',
-    {
-      step: {
-        id: id(n, 's'),
-        zone,
-        photos: [],
-        marks: [],
-        moves: moves.map((m, i) => ({ id: id(n * 10 + i, 'm'), way: 'down', ...m })),
-      },
-    },
-    n,
-  )
 const line = (mark: string) => ({ kind: 'draw-mark', mark })
 const part = (name: string) => ({ kind: 'remove-part', part: { name } })
 const screws = { kind: 'remove-fasteners', count: 1, fastener: {} }

@@ -10,22 +10,8 @@ import {
   type JobEvent,
   type JobState,
 } from '../index.ts'
-import { event, id, opening } from '../test/arbitrary-log.ts'
+import { event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 
-const step = (n: number, zone: string, ...moves: object[]): JobEvent =>
-  event(
-    'step-recorded',
-    {
-      step: {
-        id: id(n, 's'),
-        zone,
-        photos: [],
-        marks: [],
-        moves: moves.map((m, i) => ({ id: id(n * 100 + i, 'm'), way: 'down', ...m })),
-      },
-    },
-    n,
-  )
 const settled = (debt: number, at: number, count = 1) =>
   event('debt-settled', { debt: id(debt, 'm'), how: 'refitted', count }, at)
 const state = (...events: JobEvent[]): JobState => {

@@ -1,23 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { blank, fold, foldAll, gates, mirror, owedCount, stance, type JobState } from '../index.ts'
-import { arbitraryLog, event, id, opening } from '../test/arbitrary-log.ts'
+import { arbitraryLog, event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 import { profile } from './profile.ts'
 
-const step = (n: number, zone: string, ...moves: object[]) =>
-  event(
-    'step-recorded',
-    {
-      step: {
-        id: id(n, 's'),
-        zone,
-        photos: [],
-        marks: [],
-        moves: moves.map((m, i) => ({ id: id(n * 100 + i, 'm'), way: 'down', ...m })),
-      },
-    },
-    n,
-  )
 const screw = { kind: 'remove-fasteners', count: 1, fastener: {} }
 const cover = (name: string, ...opens: string[]) => ({ kind: 'remove-part', part: { name, opens } })
 

@@ -15,26 +15,12 @@ import {
   type JobEvent,
   type JobState,
 } from '../index.ts'
-import { arbitraryLog, event, id, opening } from '../test/arbitrary-log.ts'
+import { arbitraryLog, event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 import { contradiction } from './contradiction.ts'
 import { search } from './search.ts'
 import type { Arc } from './arc.ts'
 
 let clock = 0
-const step = (n: number, zone: string | undefined, ...moves: object[]): JobEvent =>
-  event(
-    'step-recorded',
-    {
-      step: {
-        id: id(n, 's'),
-        ...(zone && { zone }),
-        photos: [],
-        marks: [],
-        moves: moves.map((m, i) => ({ id: id(n * 100 + i, 'm'), way: 'down', ...m })),
-      },
-    },
-    n,
-  )
 const later = (first: number, then: number, reason: string) =>
   event('constraint-added', { first: id(first, 's'), then: id(then, 's'), reason }, 500 + ++clock)
 const part = (name: string, ...opens: string[]) => ({

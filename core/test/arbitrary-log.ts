@@ -27,6 +27,22 @@ export const event = (kind: JobEvent['kind'], body: unknown, n: number, device =
 export const opening = (n = 0): JobEvent =>
   event('job-opened', { unit: id(1, 'u'), family: 'front-loader', complaint: 'does not drain', plate: 'FL-84' }, n)
 
+/** Step `n` of the descent, recorded at second `n`; its moves are told without what the tests do not ask for. */
+export const recorded = (n: number, zone: string | undefined, ...moves: object[]): JobEvent =>
+  event(
+    'step-recorded',
+    {
+      step: {
+        id: id(n, 's'),
+        ...(zone && { zone }),
+        photos: [],
+        marks: [],
+        moves: moves.map((m, i) => ({ id: id(n * 100 + i, 'm'), way: 'down', ...m })),
+      },
+    },
+    n,
+  )
+
 const arbitraryStep = fc
   .record({
     id: fc.uuid(),

@@ -7,7 +7,7 @@ import { local } from '../data/local.ts'
 import { lookForRoom, roomLeft } from '../data/room.ts'
 import { useOutbox } from '../stores/outbox.ts'
 import { useSession } from '../stores/session.ts'
-import { id, routerAt } from '../test/job-at-hand.ts'
+import { id, routerAt, person } from '../test/job-at-hand.ts'
 import WaitingStrip from './WaitingStrip.vue'
 
 const answer = (status: number) =>
@@ -19,15 +19,7 @@ const answer = (status: number) =>
 beforeEach(async () => {
   setActivePinia(createPinia())
   await Promise.all([local.events.clear(), local.photos.clear()])
-  useSession().person = {
-    id: id(1),
-    login: 'jon',
-    name: 'Jon',
-    role: 'technician',
-    shop: 'Shop',
-    timeZone: 'UTC',
-    joined: null,
-  }
+  useSession().person = person
   await local.photos.put({ hash: 'a'.repeat(64), blob: new Blob(['x']), bytes: 1 })
 })
 

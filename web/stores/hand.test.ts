@@ -7,17 +7,8 @@ import { useDraft } from './draft.ts'
 import { useHand } from './hand.ts'
 import { useJob } from './job.ts'
 import { useSession } from './session.ts'
+import { jobId as job, person } from '../test/job-at-hand.ts'
 
-const job = '22222222-2222-4222-8222-222222222222'
-const person = {
-  id: '11111111-1111-4111-8111-111111111111',
-  login: 'jon',
-  name: 'Jon',
-  role: 'technician' as const,
-  shop: 'Shop',
-  timeZone: 'UTC',
-  joined: null,
-}
 const photo = { hash: 'a'.repeat(64), width: 16, height: 10, takenAt: '2026-01-05T08:00:00.000Z' }
 
 const opening = {

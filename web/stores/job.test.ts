@@ -8,17 +8,8 @@ import { useJob } from './job.ts'
 import { useOutbox } from './outbox.ts'
 import { useRefit } from './refit.ts'
 import { useSession } from './session.ts'
+import { jobId as job, person } from '../test/job-at-hand.ts'
 
-const person = {
-  id: '11111111-1111-4111-8111-111111111111',
-  login: 'jon',
-  name: 'Jon',
-  role: 'technician' as const,
-  shop: 'Shop',
-  timeZone: 'UTC',
-  joined: null,
-}
-const job = '22222222-2222-4222-8222-222222222222'
 const unit = '33333333-3333-4333-8333-333333333333'
 
 /** A server that keeps a log, and can be away or refuse. */

@@ -7,7 +7,15 @@ import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
 
 export const jobId = '22222222-2222-4222-8222-222222222222'
-const me = '11111111-1111-4111-8111-111111111111'
+export const person = {
+  id: '11111111-1111-4111-8111-111111111111',
+  login: 'jon',
+  name: 'Jon',
+  role: 'technician' as const,
+  shop: 'Shop',
+  timeZone: 'UTC',
+  joined: null,
+}
 export const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
 export const photo = { hash: 'a'.repeat(64), width: 1600, height: 1000, takenAt: '2026-01-05T08:00:00.000Z' }
 
@@ -50,7 +58,7 @@ export async function jobAtHand(role: 'viewer' | 'technician' = 'technician') {
   setActivePinia(createPinia())
   await Promise.all([local.events.clear(), local.photos.clear(), local.drafts.clear()])
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')))
-  useSession().person = { id: me, login: 'jon', name: 'Jon', role, shop: 'Shop', timeZone: 'UTC', joined: null }
+  useSession().person = { ...person, role }
   const job = useJob()
   await job.open(jobId, true)
   const bodies: [JobEvent['kind'], object][] = [
