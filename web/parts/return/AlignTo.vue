@@ -8,7 +8,7 @@ const shown = defineModel<string>()
 </script>
 
 <template>
-  <ul v-if="marks.length" class="align" aria-label="Align to">
+  <ul v-if="marks.length" aria-label="Align to">
     <li v-for="m in marks" :key="m.move">
       <button
         class="btn"
