@@ -21,9 +21,7 @@ const total = computed(() => itemKinds.reduce((n, k) => n + job.state.owed[k], 0
 <template>
   <header class="head">
     <RouterLink to="/" class="plate" aria-label="To the floor">
-      <b
-        ><span v-if="job.card" class="maker">{{ job.card.model.maker }} </span>{{ code }}</b
-      >
+      <b><span v-if="job.card" class="maker" v-text="`${job.card.model.maker} `" />{{ code }}</b>
       <span class="mono">{{ job.card?.unit.serial ?? '' }}</span>
     </RouterLink>
     <nav aria-label="Phases of the job">
