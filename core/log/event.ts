@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { moment, shape, uuid } from '../schema.ts'
+import { literal, moment, shape, uuid } from '../schema.ts'
 import type { EventKind } from './event-kind.ts'
 import { constraintAdded, constraintWithdrawn } from './events/constraints.ts'
 import { debtSettled } from './events/debts.ts'
@@ -86,12 +86,13 @@ const envelope = (kind: yup.StringSchema, body: yup.Schema) =>
     body: body.required(),
   }) as unknown as yup.Schema<JobEvent>
 
-const known = new Map<unknown, yup.Schema<JobEvent>>(
-  all.map(({ kind, body }) => [kind, envelope(yup.string(), body as unknown as yup.Schema)]),
+/** The schema of an event of each kind, by its name. */
+export const eventSchemas: ReadonlyMap<unknown, yup.Schema<JobEvent>> = new Map(
+  all.map(({ kind, body }) => [kind, envelope(literal(kind), body as unknown as yup.Schema)]),
 )
 const unknown = envelope(yup.string().oneOf(eventNames, '${path} is not a kind of event'), yup.mixed())
 
 /** The schema of an event as a client sends it: that of its kind. The number is the server's to give. */
 export const eventSchema = yup.lazy(
-  (value: unknown) => known.get((value as { kind?: unknown } | undefined)?.kind) ?? unknown,
+  (value: unknown) => eventSchemas.get((value as { kind?: unknown } | undefined)?.kind) ?? unknown,
 ) as unknown as yup.Schema<JobEvent>

@@ -1,2 +1,2 @@
-export { recordJsonSchema } from './json-schema.ts'
+export { recordJsonSchema, sharedSchemas } from './json-schema.ts'
 export * from './record.ts'

@@ -1,6 +1,7 @@
-import { convertSchema } from '@sodaru/yup-to-json-schema'
-import type * as yup from 'yup'
+import { jsonSchemaOf, sharedSchemas } from '@dialytica/core'
 import type { Route } from './route.ts'
+
+const { refs, schemas } = sharedSchemas('#/components/schemas')
 
 const problem = (description: string) => ({
   description,
@@ -43,7 +44,7 @@ const operation = (r: Route) => ({
   ...(r.body && {
     requestBody: {
       required: true,
-      content: { 'application/json': { schema: convertSchema(r.body as yup.ObjectSchema<object>) } },
+      content: { 'application/json': { schema: jsonSchemaOf(r.body, refs) } },
     },
   }),
   ...(r.bytes && {
@@ -63,6 +64,7 @@ export function openapi(routes: readonly Route[], version: string) {
     components: {
       securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'dialytica_session' } },
       schemas: {
+        ...schemas,
         Problem: {
           type: 'object',
           required: ['type', 'title', 'status', 'detail'],
