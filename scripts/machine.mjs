@@ -11,9 +11,11 @@ export const program = name =>
     .map(folder => join(folder, name))
     .find(existsSync)
 
+const hasAll = programs => programs.every(program)
+
 /** Installs Debian packages that bring the named programs, as root, by sudo, or by telling which to install. */
 async function packages(names, programs) {
-  if (programs.every(program)) return
+  if (hasAll(programs)) return
   const missing = names.join(' ')
   const asRoot = process.getuid?.() === 0 ? [] : program('sudo') ? ['sudo', '-n'] : null
   if (!asRoot || !program('apt-get')) fail(`This needs the packages ${missing}. Install them and run this again.`)
@@ -29,21 +31,21 @@ async function packages(names, programs) {
   )
 }
 
-/** The database server alone: this package starts no service and listens nowhere by itself. */
-export const needMariaDb = () => packages(['mariadb-server-core'], ['mariadbd', 'mariadb-install-db'])
+/**
+ * The database server alone: these packages start no service and listen nowhere by themselves. Its installer runs
+ * `my_print_defaults`, and a backup runs `mariadb-dump` and `mariadb`; all three come with the second package or the first.
+ */
+const mariaDb = {
+  names: ['mariadb-server-core', 'mariadb-client-core'],
+  programs: ['mariadbd', 'mariadb-install-db', 'my_print_defaults', 'mariadb'],
+}
+export const hasMariaDb = () => hasAll(mariaDb.programs)
+export const needMariaDb = () => packages(mariaDb.names, mariaDb.programs)
+/** What writes and reads a backup. */
 export const needMariaDbClient = () => packages(['mariadb-client'], ['mariadb-dump', 'mariadb'])
 /** Turns a PDF into pictures, so that tests see what is printed. */
 export const needPdfPictures = () => packages(['poppler-utils'], ['pdftoppm'])
 export const needChromium = () => packages(['chromium'], ['chromium'])
-
-/** A plain font for the lettering on the drawn photos; without one they are drawn without lettering. */
-export async function needFont() {
-  if (existsSync('/usr/share/fonts/truetype/liberation') || process.getuid?.() !== 0 || !program('apt-get')) return
-  await step('Installing fonts-liberation (Debian package)', async () => {
-    await quietly('apt-get', ['-qq', 'update'])
-    await quietly('apt-get', ['-qq', 'install', '-y', '--no-install-recommends', 'fonts-liberation'])
-  }).catch(() => console.log('No font could be installed; the drawn photos stay without lettering.'))
-}
 
 export function needNode() {
   const [major, minor] = process.versions.node.split('.').map(Number)
@@ -51,17 +53,20 @@ export function needNode() {
     fail(`Dialytica needs Node 20.19 or newer; this is ${process.versions.node}.`)
 }
 
-/** Installs the npm packages of the lock file, once per lock file. */
-export async function needModules() {
-  const lock = createHash('sha256')
+const modulesStamp = join(root, 'node_modules', '.dialytica-lock')
+const lockFile = () =>
+  createHash('sha256')
     .update(readFileSync(join(root, 'package-lock.json')))
     .digest('hex')
-  const stamp = join(root, 'node_modules', '.dialytica-lock')
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
+export const hasModules = () => existsSync(modulesStamp) && readFileSync(modulesStamp, 'utf8') === lockFile()
+
+/** Installs the npm packages of the lock file, once per lock file. */
+export async function needModules() {
+  if (hasModules()) return
   await step('Installing npm packages', () =>
     quietly('npm', ['ci', '--no-audit', '--no-fund', '--include=dev'], { cwd: root }),
   ).catch(error => fail(`npm ci failed: ${error.message}`))
-  writeFileSync(stamp, lock)
+  writeFileSync(modulesStamp, lockFile())
 }
 
 /** The newest change under folders, as a text that differs when any file differs in name, size or time. */
@@ -79,13 +84,16 @@ function state(folders) {
   return hash.digest('hex')
 }
 
+const pagesStamp = join(root, 'web', 'dist', '.made-of')
+const pagesState = () => state(['web', 'core', 'demo'].map(f => join(root, f)))
+export const hasPages = () => existsSync(pagesStamp) && readFileSync(pagesStamp, 'utf8') === pagesState()
+
 /** Builds the pages when what they are made of has changed. */
 export async function needPages() {
-  const now = state(['web', 'core', 'demo'].map(f => join(root, f)))
-  const stamp = join(root, 'web', 'dist', '.made-of')
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === now) return
+  if (hasPages()) return
+  const now = pagesState()
   await step('Building the pages', () =>
     quietly('npx', ['vite', 'build', 'web', '--logLevel', 'warn'], { cwd: root }),
   ).catch(error => fail(`The pages could not be built: ${error.message}`))
-  writeFileSync(stamp, now)
+  writeFileSync(pagesStamp, now)
 }

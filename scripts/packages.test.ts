@@ -10,7 +10,9 @@ const lock = json('package-lock.json') as unknown as {
   packages: Record<string, { version?: string; engines?: { node?: string } }>
 }
 /** The oldest Node that the product says it runs on. */
-const oldest = semver.minVersion((json('package.json').engines as { node: string }).node)!.version
+const oldest = semver.minVersion(
+  (json('package.json') as unknown as { engines: { node: string } }).engines.node,
+)!.version
 
 /** Asked for by no file under their name: peers of other packages, faces chosen by a template, what runs the files. */
 const unnamed = new Set([

@@ -1,14 +1,29 @@
-/** Says what is being done, and how long it took; runs it. */
+/** While something takes long, a dot so often, in milliseconds: whoever waits sees that it goes on. */
+const beat = 1500
+let number = 0
+let of = 0
+
+/** Says beforehand how many things are to be done; each is then numbered. */
+export function announce(line, count) {
+  of = count
+  console.log(line)
+}
+
+/** Says what is being done, that it goes on, and how long it took; runs it. */
 export async function step(what, work) {
-  process.stdout.write(`${what} … `)
+  number += 1
+  process.stdout.write(`${number <= of ? `${number}/${of} ` : ''}${what} `)
   const began = Date.now()
+  const dots = setInterval(() => process.stdout.write('.'), beat)
   try {
     const result = await work()
-    process.stdout.write(`${((Date.now() - began) / 1000).toFixed(1)} s\n`)
+    process.stdout.write(` ${((Date.now() - began) / 1000).toFixed(1)} s\n`)
     return result
   } catch (error) {
-    process.stdout.write('failed\n')
+    process.stdout.write(' failed\n')
     throw error
+  } finally {
+    clearInterval(dots)
   }
 }
 

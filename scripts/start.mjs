@@ -1,10 +1,10 @@
 import { fork } from 'node:child_process'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
-import { needFont, needMariaDb, needModules, needNode, needPages } from './machine.mjs'
+import { hasMariaDb, hasModules, hasPages, needMariaDb, needModules, needNode, needPages } from './machine.mjs'
 import { startMariaDb } from './mariadb.mjs'
 import { data, root } from './paths.mjs'
-import { fail, step } from './say.mjs'
+import { announce, fail, step } from './say.mjs'
 
 const port = Number(process.env.PORT ?? 7340)
 const host = process.env.HOST ?? '127.0.0.1'
@@ -34,26 +34,29 @@ if (!(await isFree())) {
   }
   fail(`Port ${port} is taken by another program. Free it, or set PORT to another: PORT=7350 npm start`)
 }
+const own = !process.env.DATABASE_URL
+const toDo = [own && !hasMariaDb(), !hasModules(), !hasPages(), own].filter(Boolean).length
+if (toDo > 1)
+  announce(`Getting ready: ${toDo} things to do, at the first start about two minutes. Nothing is asked of you.`, toDo)
+// The database first: where its packages cannot be installed, that is said before anything long begins.
+if (own) await needMariaDb()
 await needModules()
 await needPages()
-let database = null
-if (!process.env.DATABASE_URL) {
-  await needMariaDb()
-  await needFont()
-  database = await step('Starting the database', () => startMariaDb(join(data, 'mariadb'))).catch(e => fail(e.message))
-}
+const database = own
+  ? await step('Starting the database', () => startMariaDb(join(data, 'mariadb'))).catch(e => fail(e.message))
+  : null
 
 const server = fork(join(root, 'server', 'main.ts'), [], {
   cwd: root,
   execArgv: ['--import', 'tsx'],
   detached: true,
   env: {
-    DIALYTICA_DEMO: process.env.DATABASE_URL ? '0' : '1',
+    DIALYTICA_DEMO: own ? '1' : '0',
     ...process.env,
     PORT: String(port),
     HOST: host,
     DIALYTICA_DATA: data,
-    DATABASE_URL: process.env.DATABASE_URL ?? database.url(),
+    DATABASE_URL: own ? database.url() : process.env.DATABASE_URL,
   },
 })
 

@@ -2,7 +2,6 @@ import { readFileSync, rmSync, mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import {
   needChromium,
-  needFont,
   needMariaDb,
   needMariaDbClient,
   needModules,
@@ -69,7 +68,6 @@ async function browser(env) {
 needNode()
 await needMariaDb()
 await needMariaDbClient()
-await needFont()
 await needPdfPictures()
 await needModules()
 await needChromium()

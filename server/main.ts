@@ -3,11 +3,18 @@ import { seedDemo } from './seed/demo.ts'
 import { serve } from './server.ts'
 
 const config = readConfig(process.env)
+const stopping = new AbortController()
+const say = (line: string) => console.log(line)
+let machines = Promise.resolve()
 try {
-  const running = await serve(config, context =>
-    config.demo ? seedDemo(context, line => console.log(line)) : Promise.resolve(),
-  )
+  const running = await serve(config, async context => {
+    if (!config.demo) return
+    const demo = await seedDemo(context, say, { signal: stopping.signal })
+    machines = demo.machines.catch((error: Error) => say(`The demo is not complete: ${error.message}. Start again.`))
+  })
   const stop = async () => {
+    stopping.abort()
+    await machines
     await running.stop()
     process.exit(0)
   }

@@ -1,3 +1,4 @@
+import { lettering } from './lettering.ts'
 import { frame, matrixOf, poseOf } from './light.ts'
 
 /** What stands on a rating plate. `code` is an SVG document of the square code printed on it. */
@@ -10,7 +11,7 @@ export interface RatingPlate {
 }
 
 const text = (x: number, y: number, size: number, words: string, bold = false) =>
-  `<text x="${x}" y="${y}" font-family="Liberation Sans, Arial, sans-serif" font-size="${size}" ${bold ? 'font-weight="700"' : ''} fill="#22282a">${words.replace(/[<&>]/g, '')}</text>`
+  lettering(x, y, size, words, bold ? 'bold' : 'regular')
 
 /** The rating plate behind the hatch, a little askew, as a hand-held camera sees it. */
 export function shootPlate({ maker, model, serial, made, code }: RatingPlate, seed: number): string {

@@ -1,3 +1,4 @@
+import { lettering } from './lettering.ts'
 import { smooth, wires, type Place } from './lines.ts'
 import { plate, shadow } from './metal.ts'
 
@@ -70,7 +71,7 @@ export const weight = (d: string): string =>
 
 /** A printed label. */
 export const label = (x: number, y: number, w: number, lines: readonly string[], fill = '#f7f6ee'): string =>
-  `<g transform="translate(${x} ${y})"><rect width="${w}" height="${lines.length * 24 + 16}" fill="${fill}" stroke="#666" stroke-opacity=".6"/><g font-family="Liberation Sans, Arial, sans-serif" fill="#24292b">${lines.map((t, i) => `<text x="10" y="${26 + i * 24}" font-size="${i ? 15 : 19}" font-weight="${i ? 400 : 700}">${t}</text>`).join('')}</g></g>`
+  `<g transform="translate(${x} ${y})"><rect width="${w}" height="${lines.length * 24 + 16}" fill="${fill}" stroke="#666" stroke-opacity=".6"/>${lines.map((t, i) => lettering(10, 26 + i * 24, i ? 15 : 19, t, i ? 'regular' : 'bold')).join('')}</g>`
 
 /** A bar code for the scanner to read its plate by; decoration on the picture. */
 export const bars = (x: number, y: number, w: number, h: number, seed: number): string =>

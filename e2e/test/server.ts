@@ -38,6 +38,14 @@ export async function testServer(): Promise<TestServer> {
 
   const ended = (c: ChildProcess) =>
     new Promise<void>(done => (c.exitCode !== null || c.signalCode ? done() : c.once('exit', () => done())))
+  /** True when every machine of the demo is in. */
+  const isLoaded = async () => {
+    const { demo, loading } = (await (await fetch(`http://127.0.0.1:${port}/api/health`)).json()) as {
+      demo: boolean
+      loading?: { machines: number; of: number }
+    }
+    return !demo || !loading || loading.machines >= loading.of
+  }
   async function start(): Promise<void> {
     const starting = spawn(process.execPath, ['--import', 'tsx', join(root, 'server', 'main.ts')], {
       cwd: root,
@@ -61,6 +69,7 @@ export async function testServer(): Promise<TestServer> {
       starting.stderr!.on('data', hear)
       starting.once('exit', code => fail(new Error(`the server ended with ${code}: ${said}`)))
     })
+    while (!(await isLoaded())) await new Promise(done => setTimeout(done, 100))
   }
   async function kill(): Promise<void> {
     if (!child) return

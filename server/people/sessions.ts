@@ -22,6 +22,8 @@ export interface Person {
   timeZone: string
   /** The one job that this device has joined; `null` for who signed in. */
   joined: string | null
+  /** True for a person of the demo, whose cameras and scanners are simulated. */
+  demo: boolean
 }
 
 const hashOf = (token: string) => createHash('sha256').update(token).digest('hex')
@@ -66,8 +68,9 @@ export async function personOf(db: DataSource, token: string | undefined, now = 
   const user = session && (await db.getRepository(User).findOneBy({ id: session.userId }))
   const shop = user && (await db.getRepository(Shop).findOneBy({ id: user.shopId }))
   if (!session || !user || !shop) return null
-  const { id, shopId, login, name, role } = user
-  return { id, shopId, login, name, role, shop: shop.name, timeZone: shop.timeZone, joined: session.jobId }
+  const { id, shopId, login, name, role, demo } = user
+  const { name: shopName, timeZone } = shop
+  return { id, shopId, login, name, role, demo, shop: shopName, timeZone, joined: session.jobId }
 }
 
 /** Outside demo mode nobody is let in as a person of the demo, whatever was started before. */

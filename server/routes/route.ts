@@ -8,6 +8,7 @@ import type { Watch } from '../joblog/watch.ts'
 import { mayAct, type Role } from '../people/roles.ts'
 import { personOf, tokenIn, type Person } from '../people/sessions.ts'
 import { notFound, ProblemError } from '../problems.ts'
+import type { Loading } from '../seed/demo.ts'
 
 /** What every handler works with; nothing in it is kept between requests that another server would miss. */
 export interface Context {
@@ -16,6 +17,8 @@ export interface Context {
   states: States
   watch: Watch
   version: string
+  /** How far the demo is, in demo mode. */
+  loading?: Loading
 }
 
 /** What is asked: checked parameters and body, and who asks. `person` is set wherever `who` is a role. */

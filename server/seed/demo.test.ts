@@ -17,6 +17,7 @@ afterAll(async () => {
   await w.end()
 })
 
+const loadDemo = async (say: (line: string) => void) => (await seedDemo(running.context, say)).machines
 const count = async () => {
   const { db } = running.context
   return Promise.all([Shop, User, Job, PhotoEntity].map(e => db.getRepository(e).count()))
@@ -24,12 +25,12 @@ const count = async () => {
 
 describe('the demo', () => {
   it('is loaded once: people, machines, jobs and their photos', async () => {
-    await seedDemo(running.context, () => {})
+    await loadDemo(() => {})
     const [shops, users, jobs, photos] = await count()
     expect([shops, users, jobs]).toEqual([1, scenario.people.length, scenario.jobs.length])
     expect(photos).toBeGreaterThan(scenario.jobs.reduce((n, j) => n + j.steps.length, 0) * 0.9)
     const said: string[] = []
-    await seedDemo(running.context, line => said.push(line))
+    await loadDemo(line => said.push(line))
     expect(said).toEqual([])
     expect(await count()).toEqual([shops, users, jobs, photos])
   })
@@ -41,7 +42,7 @@ describe('the demo', () => {
     for (const table of ['snapshot', 'event']) await db.query(`DELETE FROM ${table} WHERE job_id = ?`, [lost.id])
     await db.query('DELETE FROM job WHERE id = ?', [lost.id])
     running.context.states.clear()
-    await seedDemo(running.context, () => {})
+    await loadDemo(() => {})
     expect((await count()).slice(0, 3)).toEqual(before.slice(0, 3))
   })
 
@@ -51,7 +52,7 @@ describe('the demo', () => {
     await db.query('DELETE FROM event')
     await db.query('DELETE FROM snapshot')
     await db.query('DELETE FROM job')
-    await seedDemo(running.context, () => {})
+    await loadDemo(() => {})
     expect((await count())[2]).toBe(0)
   })
 })

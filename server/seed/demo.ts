@@ -1,7 +1,8 @@
 import type { Photo } from '@dialytica/core'
 import { play, scenario, uuids } from '@dialytica/demo'
 import sharp from 'sharp'
-import { Job, Model, Shop, Unit, User } from '../entities/index.ts'
+import type { DataSource } from 'typeorm'
+import { Job, Model, Shop, Unit, User, type ShopRow } from '../entities/index.ts'
 import { append } from '../joblog/append.ts'
 import { createAccount, shopNamed } from '../people/accounts.ts'
 import type { Person } from '../people/sessions.ts'
@@ -19,23 +20,27 @@ const taking =
     return { hash, width, height, takenAt }
   }
 
-/**
- * Loads the demo scenario into an empty database; does nothing when there is a shop already. A load that was cut off is
- * made good by the next start: what is there is kept, what is missing is added.
- */
-export async function seedDemo(context: Context, say: (line: string) => void, now = new Date()): Promise<void> {
-  const { db } = context
-  const others = await db.getRepository(Shop).find()
-  if (others.some(s => s.name !== scenario.shop.name)) return
-  const shop = await shopNamed(db, scenario.shop.name, scenario.shop.timeZone)
-  const jobs = db.getRepository(Job)
-  if ((await jobs.countBy({ shopId: shop.id })) >= scenario.jobs.length) return
-  say('Loading the demo: a small workshop with eight jobs. Its photos are drawn now; this happens once.')
+/** How far the demo is: machines that are in, of how many. */
+export interface Loading {
+  machines: number
+  of: number
+}
 
-  // Ids follow from names, and what is there already keeps its own: a demo that has grown is added to.
-  const idOf = (name: string) => uuids(`${scenario.shop.name}, ${name}`)()
+/** Ids follow from names, and what is there already keeps its own: a demo that has grown is added to. */
+const idOf = (name: string) => uuids(`${scenario.shop.name}, ${name}`)()
+
+/** True while nobody but the demo is in this database: it is never put beside a shop of somebody. */
+const isOurs = async (db: DataSource) =>
+  (await db.getRepository(Shop).find()).every(shop => shop.name === scenario.shop.name)
+
+const loadedJobs = (db: DataSource, shopId: string) => db.getRepository(Job).countBy({ shopId })
+
+/** People, models and units of the demo: with them one can sign in, in a second. */
+async function seedPeople(db: DataSource, now: Date): Promise<ShopRow> {
+  const shop = await shopNamed(db, scenario.shop.name, scenario.shop.timeZone)
   for (const { login, name, role } of scenario.people) {
     const person = { id: idOf(login), shopId: shop.id, login, name, role: role as Person['role'] }
+    if (await db.getRepository(User).existsBy({ id: person.id })) continue
     await createAccount(db, { ...person, password: demoPassword, demo: true }).catch(ignoreDouble)
   }
   const models = db.getRepository(Model)
@@ -47,27 +52,59 @@ export async function seedDemo(context: Context, say: (line: string) => void, no
     const unit = { id: idOf(serial), shopId: shop.id, modelId, serial, made, stands, createdAt: now }
     await units.insert(unit).catch(ignoreDouble)
   }
-  await Promise.all(
-    scenario.jobs.map(async told => {
-      const [{ id: unit }, { id: actor, name, login, role }] = await Promise.all([
-        units.findOneByOrFail({ shopId: shop.id, serial: told.unit }),
-        db.getRepository(User).findOneByOrFail({ shopId: shop.id, login: told.by }),
-      ])
-      if (await jobs.existsBy({ unitId: unit })) return
-      const by: Person = {
-        id: actor,
-        shopId: shop.id,
-        login,
-        name,
-        role,
-        shop: shop.name,
-        timeZone: shop.timeZone,
-        joined: null,
-      }
-      const job = idOf(told.name)
-      const log = await play(told, { job, unit, actor, now }, taking(context, shop.id))
-      const { refused } = await append(db, context.states, by, job, log)
-      if (refused.length) throw new Error(`The demo job ${told.name} was refused: ${refused[0]!.message}`)
-    }),
+  return shop
+}
+
+/** One job of the demo with its photos; nothing when it is there. */
+async function seedJob(
+  context: Context,
+  shop: ShopRow,
+  told: (typeof scenario.jobs)[number],
+  now: Date,
+): Promise<void> {
+  const { db } = context
+  const { id: unit } = await db.getRepository(Unit).findOneByOrFail({ shopId: shop.id, serial: told.unit })
+  if (await db.getRepository(Job).existsBy({ unitId: unit })) return
+  const person = await db.getRepository(User).findOneByOrFail({ shopId: shop.id, login: told.by })
+  const { id: actor, name, login, role } = person
+  const of = { shopId: shop.id, shop: shop.name, timeZone: shop.timeZone, joined: null, demo: true }
+  const job = idOf(told.name)
+  const log = await play(told, { job, unit, actor, now }, taking(context, shop.id))
+  const { refused } = await append(db, context.states, { id: actor, login, name, role, ...of }, job, log)
+  if (refused.length) throw new Error(`The demo job ${told.name} was refused: ${refused[0]!.message}`)
+}
+
+/**
+ * Loads the demo scenario into an empty database; does nothing where there is another shop. Returns when one can sign in; the machines
+ * come in one after the other behind it, and `machines` resolves when all are there. A load that was cut off is made good by the next
+ * start: what is there is kept, what is missing is added.
+ */
+export async function seedDemo(
+  context: Context,
+  say: (line: string) => void,
+  { now = new Date(), signal }: { now?: Date; signal?: AbortSignal } = {},
+): Promise<{ machines: Promise<void> }> {
+  const { db } = context
+  if (!(await isOurs(db))) return { machines: Promise.resolve() }
+  const shop = await seedPeople(db, now)
+  const of = scenario.jobs.length
+  context.loading = { machines: await loadedJobs(db, shop.id), of }
+  if (context.loading.machines >= of) return { machines: Promise.resolve() }
+  say(
+    `The demo is being drawn: a small workshop with ${of} machines. They come in one after the other; this happens once.`,
   )
+  const waiting = scenario.jobs.values()
+  const lane = async () => {
+    for (const told of waiting) {
+      if (signal?.aborted) return
+      await seedJob(context, shop, told, now)
+      context.loading = { machines: await loadedJobs(db, shop.id), of }
+    }
+  }
+  // Two at a time: one is drawn while the other is written.
+  const machines = async () => {
+    await Promise.all([lane(), lane()])
+    if (!signal?.aborted) say(`The demo is complete: ${of} machines.`)
+  }
+  return { machines: machines() }
 }

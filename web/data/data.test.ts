@@ -69,7 +69,16 @@ describe('the address of a photo', () => {
 describe('time', () => {
   it('is told in the time zone of the shop', () => {
     const at = (timeZone: string) => {
-      useSession().person = { id: '1', login: 'x', name: 'x', role: 'lead', shop: 'x', timeZone, joined: null }
+      useSession().person = {
+        id: '1',
+        login: 'x',
+        name: 'x',
+        role: 'lead',
+        shop: 'x',
+        timeZone,
+        joined: null,
+        demo: false,
+      }
       return inShopTime('2026-03-01T23:30:00.000Z', 'minute')
     }
     expect(at('UTC')).toMatch(/1 Mar.* 23:30/)
@@ -84,6 +93,7 @@ describe('time', () => {
       shop: 'x',
       timeZone: 'Asia/Tokyo',
       joined: null,
+      demo: false,
     }
     expect(daysBetween('2026-03-01T14:00:00.000Z', new Date('2026-03-01T16:00:00.000Z'))).toBe(1)
     expect(daysBetween('2026-03-01T16:00:00.000Z', new Date('2026-03-01T20:00:00.000Z'))).toBe(0)

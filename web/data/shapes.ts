@@ -10,6 +10,8 @@ export interface Person {
   timeZone: string
   /** The one job that this device has joined by a code. */
   joined: string | null
+  /** True for a person of the demo: their cameras and scanners are simulated. */
+  demo: boolean
 }
 /** The step in hand of some devices, as the server last took it. */
 export interface HandSaid {

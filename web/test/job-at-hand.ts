@@ -15,6 +15,7 @@ export const person = {
   shop: 'Shop',
   timeZone: 'UTC',
   joined: null,
+  demo: false,
 }
 export const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
 export const photo = { hash: 'a'.repeat(64), width: 1600, height: 1000, takenAt: '2026-01-05T08:00:00.000Z' }

@@ -10,6 +10,7 @@ import Owed from '../parts/Owed.vue'
 import ShopHead from '../parts/ShopHead.vue'
 import { useMachines } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
+import { useDemoArrivals } from './floor/demo-arrivals.ts'
 
 const machines = useMachines()
 const session = useSession()
@@ -17,6 +18,7 @@ const router = useRouter()
 const loaded = ref(false)
 const problem = ref('')
 const now = new Date()
+const arrivals = useDemoArrivals()
 
 onMounted(async () => {
   try {
@@ -69,7 +71,10 @@ useKeys({ n: () => mayWork.value && router.push('/come-in') })
         <p v-if="pieces" class="pieces">{{ pieces }} pieces are off them.</p>
       </div>
       <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
-      <p v-if="loaded && !open.length && !problem" class="first">
+      <p v-if="arrivals" class="note" role="status">
+        The demo is being drawn: {{ arrivals.machines }} of {{ arrivals.of }} machines are in.
+      </p>
+      <p v-else-if="loaded && !open.length && !problem" class="first">
         Start with the rating plate: press N, or touch “A machine comes in”.
       </p>
       <ul class="machines" aria-label="Machines that stand open">
