@@ -18,6 +18,7 @@ test('a file and the camera of the device serve as well as the simulated one', a
   await page.locator('input[type=file]').setInputFiles({ name: 'bracket.jpg', mimeType: 'image/jpeg', buffer: bytes })
   await tapPhoto(page, 0.5, 0.5)
   await page.getByRole('button', { name: /^Step down/ }).click()
+  await expect(page.getByText('Simulated camera: it draws the demo machine.')).toBeVisible()
   await page.getByRole('button', { name: 'Device camera' }).click()
   const video = page.locator('video')
   await expect.poll(() => video.evaluate(v => (v as HTMLVideoElement).videoWidth)).toBeGreaterThan(0)

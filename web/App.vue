@@ -1,16 +1,20 @@
 <script setup lang="ts">
 import { NConfigProvider } from 'naive-ui'
-import { computed, onMounted } from 'vue'
+import { computed, defineAsyncComponent, onMounted } from 'vue'
 import { RouterView } from 'vue-router'
 import WaitingStrip from './parts/WaitingStrip.vue'
 import { lookForRoom } from './data/room.ts'
+import { useCamera } from './stores/camera.ts'
 import { useOutbox } from './stores/outbox.ts'
 import { controls } from './theme/naive.ts'
 import { useTheme } from './theme/use-theme.ts'
 
+/** Loaded when a camera is opened. */
+const CameraSheet = defineAsyncComponent(() => import('./parts/camera/CameraSheet.vue'))
 const { theme } = useTheme()
 const overrides = computed(() => controls(theme.value))
 const outbox = useOutbox()
+const camera = useCamera()
 onMounted(async () => {
   await outbox.refresh()
   void lookForRoom()
@@ -22,6 +26,7 @@ onMounted(async () => {
   <NConfigProvider :theme-overrides="overrides" class="app">
     <WaitingStrip />
     <RouterView class="view" />
+    <CameraSheet v-if="camera.errand" />
   </NConfigProvider>
 </template>
 

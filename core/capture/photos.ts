@@ -1,9 +1,9 @@
 import type { Photo, Step } from '../log/step.ts'
 import type { Captured } from './capture.ts'
 
-/** The step in hand with one more photo. */
+/** The step in hand with one more photo; the same one again is there already. */
 export const withPhoto = ({ step, move }: Captured, photo: Photo): Captured => ({
-  step: { ...step, photos: [...step.photos, photo] },
+  step: step.photos.some(p => p.hash === photo.hash) ? step : { ...step, photos: [...step.photos, photo] },
   move,
 })
 

@@ -17,6 +17,20 @@ const freePort = () =>
     })
   })
 
+/** What the account command does: the first account of a shop. */
+export const shopPassword = 'ten letters or more'
+async function firstAccount(url: string): Promise<void> {
+  const words = ['--shop', 'Quay Street Washers', '--login', 'lead', '--name', 'Ada Quill', '--role', 'lead']
+  const made = spawn(process.execPath, ['--import', 'tsx', join(root, 'server', 'account.ts'), ...words], {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, DATABASE_URL: url, DIALYTICA_PASSWORD: shopPassword },
+  })
+  await new Promise<void>((done, fail) =>
+    made.once('exit', code => (code === 0 ? done() : fail(new Error(`no account was made: ${code}`)))),
+  )
+}
+
 /** A server as a technician's browser meets it: on its own port and database, with the demo, to be stopped and started. */
 export interface TestServer {
   url: string
@@ -26,7 +40,8 @@ export interface TestServer {
   end(): Promise<void>
 }
 
-export async function testServer(): Promise<TestServer> {
+/** A server with the demo; without it one of a shop with nothing in it but its first account, `lead`. */
+export async function testServer({ demo = true } = {}): Promise<TestServer> {
   const base = process.env.DATABASE_URL
   if (!base) throw new Error('DATABASE_URL is not set: run the browser tests by npm test')
   const name = `e_${randomUUID().replaceAll('-', '').slice(0, 16)}`
@@ -34,6 +49,7 @@ export async function testServer(): Promise<TestServer> {
   await admin.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`)
   const data = await mkdtemp(join(tmpdir(), 'dialytica-e2e-'))
   const port = await freePort()
+  const url = base.replace(/\/\w+$/, `/${name}`)
   let child: ChildProcess | null = null
 
   const ended = (c: ChildProcess) =>
@@ -53,9 +69,9 @@ export async function testServer(): Promise<TestServer> {
       env: {
         ...process.env,
         PORT: String(port),
-        DATABASE_URL: base!.replace(/\/\w+$/, `/${name}`),
+        DATABASE_URL: url,
         DIALYTICA_DATA: data,
-        DIALYTICA_DEMO: '1',
+        DIALYTICA_DEMO: demo ? '1' : '0',
       },
     })
     child = starting
@@ -79,6 +95,7 @@ export async function testServer(): Promise<TestServer> {
     await ended(dying)
   }
   await start()
+  if (!demo) await firstAccount(url)
   return {
     url: `http://127.0.0.1:${port}`,
     start,

@@ -13,8 +13,11 @@ async function hashInWorker(blob: Blob): Promise<string> {
   return ask<string>(worker, { bytes }, [bytes])
 }
 
+/** When a picture was taken, as far as it says itself: a file knows when it was written. */
+const takenAt = (blob: Blob) => (blob instanceof File && blob.lastModified ? new Date(blob.lastModified) : new Date())
+
 /** Keeps a photo on this device and says how it is known. Throws with what to do when the picture cannot be read. */
-export async function takePhoto(blob: Blob, now = new Date()): Promise<Photo> {
+export async function takePhoto(blob: Blob, at = takenAt(blob)): Promise<Photo> {
   const bitmap = await createImageBitmap(blob).catch(() => {
     throw new Error('This is not a picture that can be shown: choose a JPEG, PNG or WebP.')
   })
@@ -29,5 +32,5 @@ export async function takePhoto(blob: Blob, now = new Date()): Promise<Photo> {
   })
   remember(hash, blob)
   void lookForRoom()
-  return { hash, width, height, takenAt: now.toISOString() }
+  return { hash, width, height, takenAt: at.toISOString() }
 }

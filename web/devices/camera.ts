@@ -1,7 +1,7 @@
-import type { Family, Glyph } from '@dialytica/core'
+import type { Family, Glyph, Photo } from '@dialytica/core'
 import type { RatingPlate } from '@dialytica/demo'
 
-/** What the camera is pointed at. A real one sees for itself; the simulated one draws it. */
+/** What the simulated camera is pointed at; a real one sees for itself. */
 export interface View {
   family: Family
   zone?: string | undefined
@@ -15,6 +15,39 @@ export interface View {
   plate?: RatingPlate
 }
 
+/** The kinds of errand that a camera is sent on. */
+export type ErrandKind = 'step' | 'clearer' | 'close-up' | 'now' | 'found' | 'plate' | 'label'
+
+/**
+ * What a shot is for. It travels with the shot from the button to the record, so that a shot that is slow, or that failed, never
+ * takes the place of another's.
+ */
+export interface Errand {
+  kind: ErrandKind
+  /** What is to be photographed, as a short imperative. */
+  words: string
+  /** True where several pictures may be brought at once. */
+  many?: boolean
+  /** Where a phone that joins the job takes photos for it: lets one in. */
+  byPhone?: (() => void) | undefined
+  /** What the simulated camera sees; null when there is nothing before it. */
+  simulated(): Promise<View | null>
+  /** Takes the photo in. Returns what is wrong, or nothing. */
+  keep(photo: Photo, blob: Blob): unknown
+  /** Where set, a code is read from the picture, and no photo is kept. */
+  read?(text: string): unknown
+}
+
+/** A camera that looks: its picture as it is now, and what it can do. */
 export interface Camera {
-  take(view: View): Promise<Blob>
+  /** The moving picture, to be shown. */
+  stream: MediaStream
+  /** The lenses of this device, by the id that opens each. */
+  lenses: readonly { id: string; name: string }[]
+  lens: string | undefined
+  /** Switches the light on or off; undefined where there is none. */
+  torch?: (on: boolean) => Promise<void>
+  /** The picture as it is now, a JPEG at the best size of the device. */
+  shoot(): Promise<Blob>
+  close(): void
 }

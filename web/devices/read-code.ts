@@ -4,10 +4,10 @@ let worker: Worker | undefined
 /** A code is found as well on a smaller picture, and sooner. */
 const widest = 1200
 
-/** The text of the square code on a photo, or null when none is seen. Works in a worker. */
-export async function readCode(blob: Blob): Promise<string | null> {
+/** The text of the square code on a photo or in a moving picture, or null when none is seen. Works in a worker. */
+export async function readCode(source: Blob | HTMLVideoElement): Promise<string | null> {
   worker ??= new Worker(new URL('../workers/read-code.ts', import.meta.url), { type: 'module' })
-  const bitmap = await createImageBitmap(blob)
+  const bitmap = await createImageBitmap(source)
   const scale = Math.min(1, widest / bitmap.width)
   const canvas = document.createElement('canvas')
   canvas.width = Math.round(bitmap.width * scale)

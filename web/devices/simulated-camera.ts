@@ -1,5 +1,5 @@
 import { frame, meant, sceneOf, shoot, shootPlate } from '@dialytica/demo'
-import type { Camera, View } from './camera.ts'
+import type { View } from './camera.ts'
 
 /** Draws an SVG onto a canvas and develops it as JPEG. */
 async function develop(svg: string): Promise<Blob> {
@@ -34,8 +34,8 @@ function closer(svg: string, region: View['region']): string {
 }
 
 /** The demo machine as it stands at this step: what the marks say is off is drawn off. */
-export const simulatedCamera: Camera = {
-  take({ family, zone, away, taken, plate, region }: View) {
+export const simulatedCamera = {
+  take({ family, zone, away, taken, plate, region }: View): Promise<Blob> {
     const seed = taken * 37 + (Date.now() % 9973)
     if (plate) return develop(shootPlate(plate, seed))
     const scene = sceneOf(family, zone)

@@ -1,71 +1,36 @@
 <script setup lang="ts">
-import { onBeforeUnmount, ref } from 'vue'
+import type { Errand } from '../devices/camera.ts'
+import { useCamera } from '../stores/camera.ts'
 
-/** Ways to a photo: the simulated camera, the camera of this device, a file. */
-const props = defineProps<{ busy: boolean; problem: string; ask?: string; mayInvite?: boolean }>()
-const emit = defineEmits<{ simulate: []; taken: [blob: Blob]; invite: [] }>()
-
-const video = ref<HTMLVideoElement | null>(null)
-const stream = ref<MediaStream | null>(null)
-const refused = ref('')
-
-async function look(): Promise<void> {
-  refused.value = ''
-  try {
-    stream.value = await navigator.mediaDevices.getUserMedia({
-      video: { facingMode: 'environment', width: { ideal: 2560 } },
-    })
-    requestAnimationFrame(() => {
-      if (video.value) video.value.srcObject = stream.value
-    })
-  } catch {
-    refused.value = 'This device gives no camera: allow it in the browser, or choose a file.'
-  }
-}
-function stop(): void {
-  stream.value?.getTracks().forEach(t => t.stop())
-  stream.value = null
-}
-function shoot(): void {
-  const from = video.value
-  if (!from?.videoWidth) return
-  const canvas = document.createElement('canvas')
-  canvas.width = from.videoWidth
-  canvas.height = from.videoHeight
-  canvas.getContext('2d')!.drawImage(from, 0, 0)
-  canvas.toBlob(blob => blob && emit('taken', blob), 'image/jpeg', 0.9)
-  stop()
-}
+/** Ways to a photo where there is none yet: the camera, a file, a phone that joins. */
+const props = defineProps<{ errand: () => Errand }>()
+const camera = useCamera()
+const about = props.errand()
 function choose(event: Event): void {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (file) emit('taken', file)
+  const errand = props.errand()
+  for (const file of (event.target as HTMLInputElement).files ?? []) void camera.bring(errand, file)
 }
-onBeforeUnmount(stop)
 </script>
 
 <template>
   <div class="camera">
-    <template v-if="stream">
-      <video ref="video" autoplay playsinline muted />
-      <div class="ways">
-        <button class="btn go" type="button" @click="shoot">Take it</button>
-        <button class="btn" type="button" @click="stop">Back</button>
-      </div>
-    </template>
-    <template v-else>
-      <p class="ask">{{ props.ask ?? 'Photograph the place as it is now.' }}</p>
-      <div class="ways">
-        <button class="btn go" type="button" :disabled="props.busy" @click="emit('simulate')">
-          Photo <kbd>P</kbd>
-        </button>
-        <button class="btn" type="button" @click="look">Device camera</button>
-        <button v-if="props.mayInvite" class="btn" type="button" @click="emit('invite')">
-          Phone as camera <kbd>J</kbd>
-        </button>
-        <label class="btn file">File<input type="file" accept="image/*" class="sr" @change="choose" /></label>
-      </div>
-      <p v-if="props.problem || refused" class="note danger" role="alert">{{ props.problem || refused }}</p>
-    </template>
+    <p class="ask">{{ about.words }}</p>
+    <div class="ways">
+      <button class="btn go" type="button" :disabled="camera.isBusy(about.kind)" @click="camera.ask(props.errand())">
+        Photo <kbd>P</kbd>
+      </button>
+      <button v-if="camera.simulated" class="btn" type="button" @click="camera.useDevice(props.errand())">
+        Device camera
+      </button>
+      <button v-if="about.byPhone" class="btn" type="button" @click="about.byPhone()">
+        Phone as camera <kbd>J</kbd>
+      </button>
+      <label class="btn file">
+        File<input type="file" accept="image/*" class="sr" :multiple="about.many ?? false" @change="choose" />
+      </label>
+    </div>
+    <p v-if="camera.simulated" class="which">Simulated camera: it draws the demo machine.</p>
+    <p v-if="camera.problem(about.kind)" class="note danger" role="alert">{{ camera.problem(about.kind) }}</p>
   </div>
 </template>
 
@@ -80,13 +45,13 @@ onBeforeUnmount(stop)
   padding: 16px;
   color: #ece5d6;
 }
-video {
-  max-width: 100%;
-  max-height: 60vh;
-}
 .ask {
   font-size: 22px;
   font-stretch: 80%;
+  text-align: center;
+}
+.which {
+  font-size: 16px;
   text-align: center;
 }
 .ways {

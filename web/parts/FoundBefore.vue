@@ -2,9 +2,7 @@
 import { foundBefore, foundStates, zoneTitle, type Photo } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
-import { viewOf } from '../devices/away.ts'
-import { simulatedCamera } from '../devices/simulated-camera.ts'
-import { useShot } from '../devices/use-shot.ts'
+import { useCamera } from '../stores/camera.ts'
 import { useJob } from '../stores/job.ts'
 import Thumb from './Thumb.vue'
 
@@ -15,12 +13,19 @@ const found = computed(() => foundBefore(job.state))
 const what = ref('')
 const how = ref<(typeof foundStates)[number] | null>(null)
 const photos = ref<Photo[]>([])
-const { busy, problem, take: shoot } = useShot(photo => (photos.value = [...photos.value, photo]))
-const simulate = (zone: string | undefined) => shoot(simulatedCamera.take(viewOf(job.state, job.family, zone)))
-function choose(event: Event): void {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (file) void shoot(file)
-}
+const problem = ref('')
+const camera = useCamera()
+const shoot = (zone: string | undefined) =>
+  camera.ask({
+    kind: 'found',
+    words: 'Photograph what was so already.',
+    many: true,
+    async simulated() {
+      const { viewOf } = await import('../devices/away.ts')
+      return viewOf(job.state, job.family, zone)
+    },
+    keep: photo => (photos.value = [...photos.value, photo]),
+  })
 function add(zone: string | undefined): void {
   if (!what.value.trim() || !how.value) {
     problem.value = what.value.trim() ? 'Say how it was found: missing, broken …' : 'Say what was found.'
@@ -71,11 +76,12 @@ const withdraw = (entry: string) => job.record('entry-withdrawn', { entry, reaso
       </div>
       <div class="chips">
         <Thumb v-for="p in photos" :key="p.hash" :hash="p.hash" />
-        <button class="btn" type="button" :disabled="busy" @click="simulate(zone)">Photo of it</button>
-        <label class="btn file">File<input type="file" accept="image/*" class="sr" @change="choose" /></label>
-        <button class="btn go" type="submit" :disabled="busy">Keep it</button>
+        <button class="btn" type="button" :disabled="camera.isBusy('found')" @click="shoot(zone)">Photo of it</button>
+        <button class="btn go" type="submit" :disabled="camera.isBusy('found')">Keep it</button>
       </div>
-      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+      <p v-if="problem || camera.problem('found')" class="note danger" role="alert">
+        {{ problem || camera.problem('found') }}
+      </p>
     </form>
   </section>
 </template>
@@ -109,8 +115,5 @@ li .btn {
 .btn {
   padding: 0 10px;
   font-size: 17px;
-}
-.file:focus-within {
-  outline: 3px solid var(--work);
 }
 </style>

@@ -2,48 +2,37 @@
 import type { Photo } from '@dialytica/core'
 import { ref } from 'vue'
 import { usePhotoUrl } from '../data/photo-url.ts'
+import type { Errand, View } from '../devices/camera.ts'
 import { readCode } from '../devices/read-code.ts'
-import { useShot } from '../devices/use-shot.ts'
 import CameraPanel from './CameraPanel.vue'
 
 /**
  * The photo of the rating plate, kept with the job. Where a code is printed on the plate it is read, else it is typed from the
- * picture. `simulated` draws the plate that the simulated camera is held to; null when there is none.
+ * picture. `simulated` is the plate that the simulated camera is held to; null when there is none.
  */
 const photo = defineModel<Photo | null>({ required: true })
-const props = defineProps<{ simulated: () => Promise<Blob> | null }>()
+const props = defineProps<{ simulated: () => Promise<View | null> }>()
 const emit = defineEmits<{ read: [text: string] }>()
 const picture = usePhotoUrl(() => photo.value?.hash, 'stage')
 const seen = ref('')
-const {
-  busy: looking,
-  problem,
-  take: keep,
-} = useShot(async (taken, bytes) => {
-  photo.value = taken
-  seen.value = ''
-  const text = await readCode(bytes)
-  if (text) emit('read', text)
-  seen.value = text ? 'Read from the code on the plate: compare.' : 'No code is seen on it: type what it says.'
+const errand = (): Errand => ({
+  kind: 'plate',
+  words: 'Photograph the rating plate.',
+  simulated: props.simulated,
+  async keep(taken, bytes) {
+    photo.value = taken
+    seen.value = ''
+    const text = await readCode(bytes).catch(() => null)
+    if (text) emit('read', text)
+    seen.value = text ? 'Read from the code on the plate: compare.' : 'No code is seen on it: type what it says.'
+  },
 })
-function simulate(): void {
-  const shot = props.simulated()
-  if (shot) void keep(shot)
-  else problem.value = 'The simulated camera has no plate before it: choose a file, or type it.'
-}
 </script>
 
 <template>
   <section class="shot" aria-label="Photo of the plate">
     <img v-if="picture" :src="picture" alt="The rating plate" />
-    <CameraPanel
-      v-else
-      :busy="looking"
-      :problem="problem"
-      ask="Photograph the rating plate."
-      @simulate="simulate"
-      @taken="keep"
-    />
+    <CameraPanel v-else :errand="errand" />
   </section>
   <p v-if="photo" class="seen">
     <span role="status">{{ seen }}</span>

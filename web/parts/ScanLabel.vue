@@ -1,38 +1,51 @@
 <script setup lang="ts">
 import { cellCode, moveCode } from '@dialytica/core'
 import { ref } from 'vue'
-import { readCode } from '../devices/read-code.ts'
+import type { Errand } from '../devices/camera.ts'
 import { scan } from '../devices/simulated-scanner.ts'
+import { useCamera } from '../stores/camera.ts'
 import { useJob } from '../stores/job.ts'
 import { useScan } from '../stores/scan.ts'
 
-/** Reads a label by the simulated scanner or from a photo, and goes to what it is of. A scanner that types works anywhere. */
+/** Reads a label by the camera or from a photo, and goes to what it is of; in the demo by the simulated scanner. A scanner that types works anywhere. */
 const job = useJob()
 const scanner = useScan()
+const camera = useCamera()
 const problem = ref('')
+const errand = (): Errand => ({
+  kind: 'label',
+  words: 'Hold the camera to the label.',
+  simulated: async () => null,
+  keep: () => undefined,
+  read: follow,
+})
 
-function follow(text: string | null | undefined): void {
+function follow(text: string | undefined): void {
   problem.value = ''
-  if (!text) problem.value = 'No code is seen: hold it flat, with light from the side.'
+  if (!text) problem.value = 'There is no label before the simulated scanner: nothing is off.'
   else if (!scanner.follow(text)) problem.value = 'This is no label of this machine.'
 }
 /** The simulated scanner is held to one label after the other of what is off. */
-function simulate(): void {
+function read(): void {
+  problem.value = ''
+  if (!camera.simulated) return camera.ask(errand())
   const texts = job.debts.map(d => (d.cell ? cellCode(job.id!, d.cell) : moveCode(job.id!, d.move)))
   follow(scan([...new Set(texts)]))
 }
-async function choose(event: Event): Promise<void> {
+function choose(event: Event): void {
   const file = (event.target as HTMLInputElement).files?.[0]
-  if (!file) return
-  follow(await readCode(file).catch(() => null))
+  problem.value = ''
+  if (file) void camera.bring(errand(), file)
 }
 </script>
 
 <template>
   <div class="scan" role="group" aria-label="Read a label">
-    <button class="btn" type="button" @click="simulate">Scan a label</button>
+    <button class="btn" type="button" @click="read">Scan a label</button>
     <label class="btn file">Photo of a label<input type="file" accept="image/*" class="sr" @change="choose" /></label>
-    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+    <p v-if="problem || camera.problem('label')" class="note danger" role="alert">
+      {{ problem || camera.problem('label') }}
+    </p>
   </div>
 </template>
 

@@ -162,9 +162,10 @@ export const useDraft = defineStore('draft', () => {
     act(c => withPhoto(c, taken))
     photo.value = taken.hash
   }
-  function clearer(taken: Photo): void {
-    const old = photo.value
-    if (old) act(c => replacePhoto(c, old, taken))
+  /** A clearer photo in the place of one that the step holds; where that was left out meanwhile, one more. */
+  function clearer(old: string, taken: Photo): void {
+    if (!step.value.photos.some(p => p.hash === old)) return addPhoto(taken)
+    act(c => replacePhoto(c, old, taken))
     photo.value = taken.hash
   }
   function removePhoto(hash: string): void {

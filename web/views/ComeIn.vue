@@ -6,18 +6,20 @@ import { useRouter } from 'vue-router'
 import { v4 } from 'uuid'
 import type { Model, Unit } from '../data/shapes.ts'
 import { squareCodes } from '../data/square-code.ts'
-import { simulatedCamera } from '../devices/simulated-camera.ts'
+import type { View } from '../devices/camera.ts'
 import { scan } from '../devices/simulated-scanner.ts'
 import Cutaway from '../parts/Cutaway.vue'
 import PlateEntry from '../parts/PlateEntry.vue'
 import PlatePhoto from '../parts/PlatePhoto.vue'
 import ShopHead from '../parts/ShopHead.vue'
+import { useCamera } from '../stores/camera.ts'
 import { useJob } from '../stores/job.ts'
 import { useMachines } from '../stores/machines.ts'
 
 /** A machine comes in by its rating plate: the code of the model, then the serial. */
 const machines = useMachines()
 const job = useJob()
+const camera = useCamera()
 const router = useRouter()
 const plate = ref('')
 const maker = ref('')
@@ -44,28 +46,32 @@ const shownFamily = computed<Family>(() => model.value?.family ?? family.value ?
 /** Machines that do not stand open: what the simulated devices can be held to. */
 const free = computed(() => machines.units.filter(u => !machines.jobs.some(j => j.unit.id === u.id && !j.closedAt)))
 const plateOf = (u: Unit) => `${machines.models.find(m => m.id === u.modelId)!.code} ${u.serial}`
-function read(): void {
-  const found = scan(free.value.map(plateOf))
-  if (found) plate.value = found
-  else problem.value = 'The scanner sees no plate: type it.'
-}
-
 const photo = ref<Photo | null>(null)
-/** The plate of one of those machines, as the simulated camera sees it. */
-function simulated(): Promise<Blob> | null {
+/** The plate of one of those machines, as the simulated camera sees it; null when none is before it. */
+async function simulated(): Promise<View | null> {
   const text = scan(free.value.map(plateOf))
   const unit = free.value.find(u => plateOf(u) === text)
   const of = machines.models.find(m => m.id === unit?.modelId)
   if (!unit || !of) return null
   const { serial, made } = unit
-  return squareCodes().then(draw =>
-    simulatedCamera.take({
-      family: of.family,
-      away: [],
-      taken: 0,
-      plate: { maker: of.maker, model: of.code, serial, made, code: draw(plateOf(unit)) },
-    }),
-  )
+  const draw = await squareCodes()
+  const plate = { maker: of.maker, model: of.code, serial, made, code: draw(plateOf(unit)) }
+  return { family: of.family, away: [], taken: 0, plate }
+}
+/** A code on the plate is read: by the simulated scanner in the demo, else by the camera. */
+function read(): void {
+  problem.value = ''
+  if (!camera.simulated)
+    return camera.ask({
+      kind: 'label',
+      words: 'Hold the camera to the code on the plate.',
+      simulated,
+      keep: () => undefined,
+      read: text => (plate.value = text),
+    })
+  const found = scan(free.value.map(plateOf))
+  if (found) plate.value = found
+  else problem.value = 'The simulated scanner sees no plate: type it.'
 }
 
 /** What is still missing, in words; null when the machine can come in. */

@@ -49,7 +49,7 @@ const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
 const worth = computed(() => (readOnly.value ? [] : gaps(job.state, job.family, draft.step)))
 watch(looked, () => (zoning.value = false))
 const hand = useHeldMark(fixed)
-const shots = useShots(fixed)
+const shots = useShots(fixed, () => (mayInvite.value ? () => (inviting.value = true) : undefined))
 const marks = computed(() =>
   stepMarks(step.value, looked.value ? undefined : draft.move?.id, hand.mark.value ? hand.held.value : null),
 )
@@ -108,7 +108,7 @@ function escape(): void {
 }
 const quick = ref<InstanceType<typeof StepInHand> | null>(null)
 useKeys({
-  p: shots.simulate,
+  p: shots.shoot,
   '/': () => quick.value?.focus(),
   ' ': forth,
   PageDown: forth,
@@ -170,15 +170,7 @@ useKeys({
           @drag="(id, index, point) => draft.shiftMark(id, point, index)"
           @close-up="draft.photo = $event"
         >
-          <CameraPanel
-            v-if="!fixed"
-            :busy="shots.busy.value"
-            :problem="shots.problem.value"
-            :may-invite="mayInvite"
-            @simulate="shots.simulate"
-            @taken="shots.keep"
-            @invite="inviting = true"
-          />
+          <CameraPanel v-if="!fixed" :key="step.id" :errand="shots.another" />
           <p v-else class="nothing">
             {{ looked ? 'No photo was taken of this step.' : 'Nothing is being recorded here.' }}
           </p>
@@ -243,7 +235,7 @@ useKeys({
         :busy="shots.busy.value"
         :framing="shots.framing.value"
         :photos="!zoning && !narrow"
-        @shoot="shots.simulate"
+        @shoot="shots.shoot"
         @undo="undo"
         @clearer="shots.clearer"
         @close-up="shots.framing.value = !shots.framing.value"

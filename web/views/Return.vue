@@ -3,6 +3,7 @@ import {
   cautions,
   cautionsFor,
   describe,
+  nearestPhoto,
   notes,
   owedCount,
   patternOf,
@@ -14,10 +15,7 @@ import {
 import { onLongPress, useSwipe } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { viewOf } from '../devices/away.ts'
 import { useKeys } from '../devices/keys.ts'
-import { simulatedCamera } from '../devices/simulated-camera.ts'
-import { useShot } from '../devices/use-shot.ts'
 import JobValley from '../parts/JobValley.vue'
 import AlignTo from '../parts/return/AlignTo.vue'
 import ComesAfter from '../parts/return/ComesAfter.vue'
@@ -28,6 +26,7 @@ import RouteSteps from '../parts/return/RouteSteps.vue'
 import ShutIn from '../parts/return/ShutIn.vue'
 import StepActs from '../parts/return/StepActs.vue'
 import ThenAndNow from '../parts/return/ThenAndNow.vue'
+import { useCamera } from '../stores/camera.ts'
 import { useJob } from '../stores/job.ts'
 import { usual, useRefit } from '../stores/refit.ts'
 import { useSession } from '../stores/session.ts'
@@ -42,7 +41,7 @@ const router = useRouter()
 const problem = ref('')
 const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
 
-const { plan, index, r, goTo, next, inHand, photo, lines, marks } = useStepInHand()
+const { plan, index, r, goTo, next, inHand, photo, lines, marks, show } = useStepInHand()
 const { gate, ahead, held, nearly, shut, counted, count, pass, passClean } = useGateInHand(r, index)
 const { drawn, aligning, laid } = useAligning(r)
 watch(
@@ -51,6 +50,7 @@ watch(
     problem.value = ''
   },
 )
+const near = computed(() => (photo.value || !r.value ? undefined : nearestPhoto(job.state, r.value.step.id)))
 const allBack = computed(() => plan.value.every(p => p.owes === 0))
 const pattern = computed(() => inHand.value && patternOf(r.value!.step, inHand.value.move))
 /** A line with several waypoints is told point by point; the sentence names the line alone. */
@@ -100,11 +100,19 @@ function passGate(reason: string): void {
   else problem.value = 'Say why it is closed all the same: it stays in the record.'
 }
 /** A photo of now stands beside the one of then. */
-const shot = useShot(taken =>
-  tell(job.record('photo-added', { step: r.value!.step.id, photo: taken })?.message ?? null),
-)
+const camera = useCamera()
 function shoot(): void {
-  if (r.value && !readOnly.value) void shot.take(simulatedCamera.take(viewOf(job.state, job.family, r.value.step.zone)))
+  if (!r.value || readOnly.value) return
+  const { id: step, zone } = r.value.step
+  camera.ask({
+    kind: 'now',
+    words: 'Photograph the same place as it is now.',
+    async simulated() {
+      const { viewOf } = await import('../devices/away.ts')
+      return viewOf(job.state, job.family, zone)
+    },
+    keep: photo => tell(job.record('photo-added', { step, photo })?.message ?? null),
+  })
 }
 const label = computed(() => {
   if (!r.value) return ''
@@ -173,28 +181,34 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
         <PlanNotes class="plan-notes" :step="r.step.id" :fixed="readOnly" />
         <ReturnRows class="moves" :step="r.step.id" :moves="r.moves" :fixed="readOnly" />
         <p v-for="d in dangers" :key="d" class="note danger">{{ cautions[d] }}</p>
-        <p v-if="problem || shot.problem.value" class="note danger" role="alert">{{ problem || shot.problem.value }}</p>
+        <p v-if="problem || camera.problem('now')" class="note danger" role="alert">
+          {{ problem || camera.problem('now') }}
+        </p>
         <StepActs
           v-if="!readOnly"
           class="how"
           :r="r"
           :next="next"
           :held="held"
-          :busy="shot.busy.value"
+          :busy="camera.isBusy('now')"
           @all="all"
           @settle="forth"
           @shoot="shoot"
-          @take="shot.take"
         />
         <ComesAfter class="after" :index="index" />
       </section>
       <section class="photo" aria-label="The photo as it was">
         <ThenAndNow
           :then="laid ? laid.photo : photo"
+          :photos="laid ? [] : r.step.photos"
+          :near="near"
+          :zone="r.step.zone"
+          :family="job.family"
           :now="r.step.later.at(-1)"
           :marks="laid?.marks ?? marks"
           :lines="laid ? [] : lines"
           :title="laid?.title"
+          @show="show"
           @mark="tapMark"
         />
       </section>

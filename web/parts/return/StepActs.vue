@@ -8,17 +8,13 @@ import OpenAgain from './OpenAgain.vue'
 
 /** What else can be done with a step of the return: all at once, otherwise than refitted, a photo of now, opened again, asked for, told. */
 const props = defineProps<{ r: ReturnStep; next: Debt | undefined; held: boolean; busy: boolean }>()
-const emit = defineEmits<{ all: []; settle: [how: Settlement]; shoot: []; take: [blob: Blob] }>()
+const emit = defineEmits<{ all: []; settle: [how: Settlement]; shoot: [] }>()
 const job = useJob()
 const otherwise = ref(false)
 watch(
   () => props.r.step.id,
   () => (otherwise.value = false),
 )
-function choose(event: Event): void {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (file) emit('take', file)
-}
 </script>
 
 <template>
@@ -43,7 +39,6 @@ function choose(event: Event): void {
       </template>
     </template>
     <button class="btn" type="button" :disabled="busy" @click="emit('shoot')">Photo of now <kbd>P</kbd></button>
-    <label class="btn">File<input type="file" accept="image/*" class="sr" @change="choose" /></label>
     <OpenAgain :step="r.step.id" />
     <RouterLink class="btn" :to="`/jobs/${job.id}/finder`">Left over <kbd>F</kbd></RouterLink>
     <NotInRecord :zone="r.step.zone" />

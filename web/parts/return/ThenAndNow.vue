@@ -1,20 +1,31 @@
 <script setup lang="ts">
-import type { Photo, Point } from '@dialytica/core'
+import { zoneTitle, type Family, type Photo, type Point } from '@dialytica/core'
 import { computed, ref, watch } from 'vue'
 import { inShopTime } from '../../data/time.ts'
+import Cutaway from '../Cutaway.vue'
 import PhotoStage from '../PhotoStage.vue'
+import PhotoStrip from '../PhotoStrip.vue'
 import type { ShownMark } from '../stage/shown-mark.ts'
 
-/** The photo as it was, with the marks of the step; beside it the photo of now, once one was taken. */
+/**
+ * The photo as it was, with the marks of the step; beside it the photo of now, once one was taken. A step without a photo shows the
+ * nearest one of its zone, else where on the machine it is.
+ */
 const props = defineProps<{
   then: Photo | undefined
+  /** All photos of the step, to choose from. */
+  photos: readonly Photo[]
+  /** Stands in where the step has none. */
+  near: { photo: Photo; number: number } | undefined
+  family: Family
+  zone: string | undefined
   now: Photo | undefined
   marks: readonly ShownMark[]
   lines: readonly (readonly Point[])[]
   /** What the photo shows when it is not that of the step. */
   title?: string | undefined
 }>()
-const emit = defineEmits<{ mark: [id: string] }>()
+const emit = defineEmits<{ mark: [id: string]; show: [hash: string] }>()
 const beside = ref(true)
 watch(
   () => props.now?.hash,
@@ -26,10 +37,29 @@ const both = computed(() => Boolean(props.now) && beside.value)
 <template>
   <div class="pair" :class="{ both }">
     <figure>
-      <PhotoStage :photo="then" :marks="marks" :lines="lines" mark-as="Fit" @mark="emit('mark', $event)"
-        ><p class="nothing">No photo was taken of this step. Go by the words.</p></PhotoStage
-      >
-      <figcaption v-if="now || title">
+      <PhotoStage v-if="then" :photo="then" :marks="marks" :lines="lines" mark-as="Fit" @mark="emit('mark', $event)" />
+      <PhotoStage v-else-if="near" :photo="near.photo" :marks="[]" />
+      <div v-else class="where">
+        <Cutaway :family="family" :zone="zone" :open="zone ? [zone] : []" large />
+      </div>
+      <PhotoStrip
+        v-if="photos.length > 1"
+        class="choice"
+        :photos="photos"
+        :shown="then?.hash ?? null"
+        held
+        fixed
+        :framing="false"
+        @show="emit('show', $event)"
+      />
+      <figcaption v-if="!then && !title">
+        {{
+          near
+            ? `No photo was taken of this step: this is the same place, step ${near.number}.`
+            : `No photo was taken of this step: it is here${zone ? `, ${zoneTitle(family, zone)}` : ''}. Go by the words.`
+        }}
+      </figcaption>
+      <figcaption v-else-if="now || title">
         {{ title ?? 'then' }}<template v-if="then">, {{ inShopTime(then.takenAt, 'minute') }}</template>
         <button v-if="now" class="btn" type="button" @click="beside = !beside">
           {{ beside ? 'Only then' : 'Beside now' }}
@@ -72,9 +102,17 @@ figcaption {
   border-radius: 3px;
   min-height: 40px;
 }
-.nothing {
-  padding: 24px;
-  color: #ece5d6;
+.choice {
+  position: absolute;
+  right: 6px;
+  top: 6px;
+}
+.where {
+  display: grid;
+  place-items: center;
+  height: 100%;
+  padding: 12px 12px 60px;
+  background: var(--ground);
 }
 @media (max-width: 700px) {
   .pair.both {

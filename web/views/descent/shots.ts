@@ -1,7 +1,7 @@
-import { ref, type Ref } from 'vue'
-import { viewOf } from '../../devices/away.ts'
-import { simulatedCamera } from '../../devices/simulated-camera.ts'
-import { useShot } from '../../devices/use-shot.ts'
+import type { Photo } from '@dialytica/core'
+import { computed, ref, type Ref } from 'vue'
+import type { Errand, ErrandKind, View } from '../../devices/camera.ts'
+import { useCamera } from '../../stores/camera.ts'
 import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'
 
@@ -11,36 +11,52 @@ interface Region {
   width: number
   height: number
 }
+const kinds: ErrandKind[] = ['step', 'clearer', 'close-up']
 
 /** Photos of the step in hand: one more, a clearer one in the place of another, a close-up of a framed region. */
-export function useShots(fixed: Ref<boolean>) {
+export function useShots(fixed: Ref<boolean>, letPhoneIn: () => (() => void) | undefined) {
   const job = useJob()
   const draft = useDraft()
+  const camera = useCamera()
   const framing = ref(false)
-  let replaces = false
-  let shows: (Region & { photo: string }) | null = null
+  const busy = computed(() => camera.isBusy(...kinds))
+  const problem = computed(() => camera.problem(...kinds))
 
-  const { busy, problem, take } = useShot(taken => {
-    if (replaces) draft.clearer(taken)
-    else draft.addPhoto(shows ? { ...taken, closeUpOf: shows } : taken)
-    replaces = false
-    shows = null
-  })
-  function simulate(): void {
-    if (fixed.value || busy.value) return
-    const view = viewOf(job.state, job.family, draft.step.zone, draft.step)
-    void take(simulatedCamera.take({ ...view, ...(shows && { region: shows }) }))
+  /** An errand for the step that is in hand now. Should another be in hand when the photo comes, it is added to the recorded one. */
+  function errand(kind: ErrandKind, words: string, keep: (photo: Photo) => void, more: Partial<View> = {}): Errand {
+    const step = draft.step.id
+    return {
+      kind,
+      words,
+      many: kind === 'step',
+      byPhone: letPhoneIn(),
+      async simulated() {
+        const { viewOf } = await import('../../devices/away.ts')
+        return { ...viewOf(job.state, job.family, draft.step.zone, draft.step), ...more }
+      },
+      keep(photo) {
+        if (draft.step.id === step) return keep(photo)
+        const refusal = job.record('photo-added', { step, photo })
+        if (refusal) throw new Error('The step that this photo was for is no longer in hand: take it again.')
+      },
+    }
+  }
+  const another = () => errand('step', 'Photograph the place as it is now.', draft.addPhoto)
+  const shoot = () => {
+    if (!fixed.value) camera.ask(another())
   }
   function clearer(): void {
-    replaces = true
-    simulate()
+    const old = draft.photo
+    if (old && !fixed.value)
+      camera.ask(errand('clearer', 'Photograph the same again, clearer.', photo => draft.clearer(old, photo)))
   }
   /** A region was framed on the photo of the stage: the next photo is its close-up. */
   function frame(region: Region): void {
     framing.value = false
     if (!draft.photo || region.width < 0.02 || region.height < 0.02) return
-    shows = { photo: draft.photo, ...region }
-    simulate()
+    const closeUpOf = { photo: draft.photo, ...region }
+    const keep = (photo: Photo) => draft.addPhoto({ ...photo, closeUpOf })
+    camera.ask(errand('close-up', 'Photograph what was framed, from near.', keep, { region }))
   }
-  return { busy, problem, framing, keep: take, simulate, clearer, frame }
+  return { busy, problem, framing, another, shoot, clearer, frame }
 }

@@ -4,10 +4,11 @@ import {
   settledCount,
   waypointName,
   type Debt,
+  type Mark,
   type Move,
   type ReturnStep,
 } from '@dialytica/core'
-import { computed, watch, type ComputedRef } from 'vue'
+import { computed, ref, watch, type ComputedRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { ShownMark } from '../../parts/stage/shown-mark.ts'
 import { useJob } from '../../stores/job.ts'
@@ -57,7 +58,22 @@ function knotInHand(move: Move | undefined, debt: Debt, points: number): number 
 /** Only the marks of this step: groups numbered in their tightening order, a line with the waypoint that is laid next. */
 function useStepMarks(r: ComputedRef<ReturnStep | undefined>, next: ComputedRef<Debt | undefined>) {
   const job = useJob()
-  const photo = computed(() => r.value?.step.photos.at(-1))
+  /** The photo that was asked for; else the one on which the next thing is marked, or anything is, or the last one. */
+  const asked = ref<string | null>(null)
+  watch(
+    () => r.value?.step.id,
+    () => (asked.value = null),
+  )
+  const photo = computed(() => {
+    const { photos = [], marks = [] } = r.value?.step ?? {}
+    const on = (mark: Mark | undefined) => photos.find(p => p.hash === mark?.photo)
+    return (
+      photos.find(p => p.hash === asked.value) ??
+      on(marks.find(m => m.move === next.value?.move)) ??
+      on(marks.at(-1)) ??
+      photos.at(-1)
+    )
+  })
   const patterns = computed(() => (r.value?.moves ?? []).flatMap(({ move }) => patternOf(r.value!.step, move) ?? []))
   const lines = computed(() =>
     patterns.value
@@ -88,5 +104,5 @@ function useStepMarks(r: ComputedRef<ReturnStep | undefined>, next: ComputedRef<
         }
       })
   })
-  return { photo, lines, marks }
+  return { photo, lines, marks, show: (hash: string) => (asked.value = hash) }
 }

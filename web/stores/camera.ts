@@ -1,0 +1,88 @@
+import { useLocalStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, reactive, ref, shallowRef } from 'vue'
+import { takePhoto } from '../data/take-photo.ts'
+import type { Errand, ErrandKind } from '../devices/camera.ts'
+import { readCode } from '../devices/read-code.ts'
+import { useSession } from './session.ts'
+
+/**
+ * Where every photo comes from. Who works in a shop gets the camera of the device, a file or a folder; a person of the demo gets the
+ * simulated camera, unless they chose the device's.
+ */
+export const useCamera = defineStore('camera', () => {
+  const session = useSession()
+  const isDemo = computed(() => Boolean(session.person?.demo))
+  const chosen = useLocalStorage<'simulated' | 'device'>('camera', 'simulated')
+  const simulated = computed(() => isDemo.value && chosen.value === 'simulated')
+  /** The errand for which the camera stands open. */
+  const errand = shallowRef<Errand | null>(null)
+  /** How many shots of each kind are on their way, and what was wrong with the last one. */
+  const under = reactive<Partial<Record<ErrandKind, number>>>({})
+  const wrong = reactive<Partial<Record<ErrandKind, string>>>({})
+  const shots = ref(0)
+
+  const isBusy = (...kinds: ErrandKind[]) => kinds.some(k => (under[k] ?? 0) > 0)
+  const problem = (...kinds: ErrandKind[]) => kinds.flatMap(k => wrong[k] ?? [])[0] ?? ''
+
+  /** A photo is wanted: the simulated camera takes it at once, any other is opened. */
+  function ask(of: Errand): void {
+    delete wrong[of.kind]
+    if (!simulated.value) errand.value = of
+    else if (!isBusy(of.kind)) void bring(of, simulate(of))
+  }
+  async function simulate(of: Errand): Promise<Blob> {
+    const view = await of.simulated()
+    if (!view) throw new Error('The simulated camera has nothing before it: choose a file, or type it.')
+    const { simulatedCamera } = await import('../devices/simulated-camera.ts')
+    return simulatedCamera.take(view)
+  }
+
+  async function takeIn(of: Errand, blob: Blob): Promise<void> {
+    if (of.read) {
+      const text = await readCode(blob).catch(() => null)
+      if (!text) throw new Error('No code is seen: hold it flat, with light from the side.')
+      await of.read(text)
+      return
+    }
+    const photo = await takePhoto(blob)
+    await of.keep(photo, blob)
+    shots.value += 1
+  }
+
+  /** One shot on its errand, in the order in which it was taken; what goes wrong is said for its kind. */
+  let line: Promise<unknown> = Promise.resolve()
+  function bring(of: Errand, coming: Blob | Promise<Blob>): Promise<void> {
+    const { kind } = of
+    under[kind] = (under[kind] ?? 0) + 1
+    delete wrong[kind]
+    const blob = Promise.resolve(coming)
+    // It may fail before its turn comes.
+    blob.catch(() => undefined)
+    const turn = line.then(async () => {
+      try {
+        await takeIn(of, await blob)
+      } catch (error) {
+        wrong[kind] = (error as Error).message
+      } finally {
+        under[kind] = (under[kind] ?? 1) - 1
+      }
+    })
+    line = turn
+    return turn
+  }
+  const leave = () => (errand.value = null)
+  /** The camera of the device from now on, and open for this errand. */
+  function useDevice(of: Errand): void {
+    chosen.value = 'device'
+    ask(of)
+  }
+  /** The simulated camera from now on, in the demo. */
+  function useSimulated(): void {
+    const of = errand.value
+    chosen.value = 'simulated'
+    leave()
+    if (of) ask(of)
+  }
+  return { isDemo, simulated, errand, shots, isBusy, problem, ask, bring, leave, useDevice, useSimulated }
+})
