@@ -12,9 +12,49 @@ export const count = () =>
     .integer('${path} must be a whole number')
     .min(1, '${path} must be at least 1')
     .max(limits.count, `\${path} can be ${limits.count} at most`)
-/** A moment: UTC, milliseconds, as `Date.prototype.toISOString` writes it, so that moments sort as text. */
+/** A number in a range, its ends included. */
+export const within = (least: number, most: number) =>
+  yup.number().min(least, `\${path} must be at least ${least}`).max(most, `\${path} can be ${most} at most`)
+export const wholeWithin = (least: number, most: number) =>
+  within(least, most).integer('${path} must be a whole number')
+/** A year of make. */
+export const year = () =>
+  yup
+    .number()
+    .integer('${path} is the year of make, like 2019')
+    .min(1950, '${path} is the year of make, like 2019')
+    .max(2100, '${path} is the year of make, like 2019')
+/** A number above nothing, in a unit. */
+export const above0 = (most: number, unit: string) =>
+  yup.number().positive(`\${path} must be more than 0 ${unit}`).max(most, `\${path} can be ${most} ${unit} at most`)
+/** A list with a limit: how many there may be is known before one of them is looked at. */
+export const listOf = <S extends yup.ISchema<unknown>>(element: S, most: number) =>
+  yup.array(element as never).max(most, `\${path} can hold ${most} at most`) as unknown as yup.ArraySchema<
+    yup.InferType<S>[] | undefined,
+    yup.AnyObject
+  >
+/** The first and the last moment that the product knows: a clock that was never set shows the first. */
+const [earliest, latest] = ['1970-01-01T00:00:00.000Z', '2199-12-31T23:59:59.999Z']
+/** A moment that was or will be: UTC, milliseconds, as `Date.prototype.toISOString` writes it, so that moments sort as text. */
 export const moment = () =>
-  yup.string().matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/, '${path} must be UTC like 2026-01-31T08:00:00.000Z')
+  yup
+    .string()
+    .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/, '${path} must be UTC like 2026-01-31T08:00:00.000Z')
+    .test('calendar', '${path} is no moment of the calendar between 1970 and 2199', value => {
+      if (value === undefined) return true
+      const time = Date.parse(value)
+      return !isNaN(time) && new Date(time).toISOString() === value && value >= earliest && value <= latest
+    })
+/** A debt: the id of its move, with a number for what the move owes besides. */
+export const debtId = () =>
+  yup
+    .string()
+    .matches(
+      /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}(\/\d{1,3})?$/,
+      '${path} must be the id of a debt',
+    )
+/** A place in an order, as text that sorts there (`rankBetween`). */
+export const rank = () => yup.string().matches(/^[!-~]{1,500}$/, '${path} must be a rank of up to 500 signs')
 /** A cell of the tray: row letter, column number. */
 export const cell = () => yup.string().matches(/^[A-Z][1-9]\d?$/, '${path} must be a letter and a number, like B3')
 /** Content hash of a photo: SHA-256 of the bytes as taken, in lower-case hexadecimal. */
@@ -25,24 +65,9 @@ export const oneOf = <const T extends string>(values: readonly T[]) =>
 export const shape = <S extends yup.ObjectShape>(fields: S) =>
   yup
     .object(fields)
-    .noUnknown(({ unknown, path }) => `${path || 'the record'} has a field that is not known: ${unknown}`)
-
-export interface Problem {
-  path: string
-  message: string
-}
-export type Checked<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
-
-/** Holds a value against a schema without changing it; every problem is returned with its path. */
-export function check<T>(schema: { validateSync(value: unknown, options: object): T }, value: unknown): Checked<T> {
-  try {
-    return { ok: true, value: schema.validateSync(value, { strict: true, abortEarly: false }) }
-  } catch (error) {
-    if (!(error instanceof yup.ValidationError)) throw error
-    const all = error.inner.length ? error.inner : [error]
-    return { ok: false, problems: all.map(e => ({ path: e.path ?? '', message: e.message })) }
-  }
-}
+    .noUnknown(
+      ({ unknown, path }) => `${path || 'the record'} has a field that is not known: ${String(unknown).slice(0, 80)}`,
+    )
 
 /** The id of a zone in its family's anatomy, like `rear`. */
 export const zoneId = () => yup.string().matches(/^[a-z][a-z -]{0,40}$/, '${path} must be the id of a zone, like rear')

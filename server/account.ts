@@ -1,6 +1,7 @@
 import { parseArgs } from 'node:util'
 import { connect } from './database.ts'
 import { createAccount, shopNamed } from './people/accounts.ts'
+import { loginOf } from './people/logins.ts'
 import { roles, type Role } from './people/roles.ts'
 
 const usage = `npm run account -- --shop NAME --login LOGIN --name "FULL NAME" --role ${roles.join('|')} [--time-zone Europe/London]
@@ -35,7 +36,7 @@ if (password.length < 10) {
 const db = await connect(process.env.DATABASE_URL!)
 try {
   const { id } = await shopNamed(db, shop, values['time-zone'])
-  await createAccount(db, { shopId: id, login: login.toLowerCase(), name, role: role as Role, password })
+  await createAccount(db, { shopId: id, login: loginOf(login), name, role: role as Role, password })
   console.log(`${login} can now sign in to ${shop} as ${role}.`)
 } catch (error) {
   const taken = (error as { errno?: number }).errno === 1062

@@ -3,18 +3,51 @@ import { entities } from './entities/index.ts'
 import { FirstTables1764000000000 } from './migrations/1764000000000-first-tables.ts'
 import { YearOfMake1764100000000 } from './migrations/1764100000000-year-of-make.ts'
 import { JoiningDevices1764200000000 } from './migrations/1764200000000-joining-devices.ts'
+import { AttemptsThatEnd1764300000000 } from './migrations/1764300000000-attempts-that-end.ts'
 
-/** Connects and brings the tables up to date. Moments are UTC on the wire. */
-export async function connect(url: string): Promise<DataSource> {
+/** Connects, with so many connections at most. Moments are UTC on the wire. */
+export async function open(url: string, connections = 12): Promise<DataSource> {
   const source = new DataSource({
     type: 'mariadb',
     url: url.replace(/^mysql:/, 'mariadb:'),
     entities,
-    migrations: [FirstTables1764000000000, YearOfMake1764100000000, JoiningDevices1764200000000],
-    migrationsRun: true,
+    migrations: [
+      FirstTables1764000000000,
+      YearOfMake1764100000000,
+      JoiningDevices1764200000000,
+      AttemptsThatEnd1764300000000,
+    ],
     timezone: 'Z',
     charset: 'utf8mb4',
-    extra: { connectionLimit: 12, waitForConnections: true },
+    extra: { connectionLimit: connections, waitForConnections: true },
   })
   return source.initialize()
+}
+
+/** How long a server waits for another that brings the tables up to date, in seconds. */
+const patience = 120
+
+/** Connects and brings the tables up to date: of several servers that start at once one does it, the others wait. */
+export async function connect(url: string): Promise<DataSource> {
+  const source = await open(url)
+  const runner = source.createQueryRunner()
+  // The name holds for the whole database server, so it carries the name of the database.
+  const lock = `dialytica tables ${String(source.options.database ?? new URL(url).pathname.slice(1))}`.slice(0, 64)
+  try {
+    const [{ got }] = (await runner.query('SELECT GET_LOCK(?, ?) AS got', [lock, patience])) as [{ got: unknown }]
+    if (Number(got) !== 1)
+      throw new Error(
+        'Another server has been bringing the tables up to date for too long: look at it, then start again.',
+      )
+    await source.runMigrations()
+  } catch (error) {
+    await source.destroy().catch(() => undefined)
+    throw error
+  } finally {
+    if (!runner.isReleased && source.isInitialized) {
+      await runner.query('SELECT RELEASE_LOCK(?)', [lock]).catch(() => undefined)
+      await runner.release()
+    }
+  }
+  return source
 }

@@ -4,6 +4,10 @@ import type { Problem as Finding } from '@dialytica/core'
 const kinds = {
   invalid: { status: 422, title: 'Something in the request is not valid' },
   'not-json': { status: 400, title: 'The request body is not JSON' },
+  'bad-request': { status: 400, title: 'The request cannot be read' },
+  'no-such-part': { status: 416, title: 'There is no such part of it' },
+  changed: { status: 412, title: 'It has changed' },
+  'not-supported': { status: 415, title: 'This form of request is not supported' },
   'signed-out': { status: 401, title: 'Sign in first' },
   'wrong-sign-in': { status: 401, title: 'Login and password do not go together' },
   'not-allowed': { status: 403, title: 'Your role does not allow this' },
@@ -13,6 +17,8 @@ const kinds = {
   'too-large': { status: 413, title: 'Too large' },
   'not-a-photo': { status: 415, title: 'This is not a photo that can be read' },
   'too-many': { status: 429, title: 'Too many tries' },
+  busy: { status: 503, title: 'Too much at once' },
+  full: { status: 507, title: 'The server has no room left' },
   failed: { status: 500, title: 'The server failed' },
   unavailable: { status: 503, title: 'The database does not answer' },
 } as const

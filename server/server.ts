@@ -7,7 +7,10 @@ import { connect } from './database.ts'
 import { emptyStates } from './joblog/states.ts'
 import { watch } from './joblog/watch.ts'
 import { endDemoSessions } from './people/sessions.ts'
+import { sweepParts } from './photos/store.ts'
 import type { Context } from './routes/route.ts'
+import { openPool } from './work/pool.ts'
+import { turns } from './work/turns.ts'
 
 export const version = (
   JSON.parse(readFileSync(new URL('../package.json', import.meta.url), 'utf8')) as { version: string }
@@ -27,7 +30,17 @@ export async function serve(
   log: Logger = pino({ level: config.logLevel }),
 ): Promise<Running> {
   const db = await connect(config.databaseUrl)
-  const context: Context = { db, config, states: emptyStates(), watch: watch(db), version }
+  const context: Context = {
+    db,
+    config,
+    states: emptyStates(),
+    watch: watch(db),
+    pool: openPool(),
+    // So many are read at once, from slow networks too; what waits is not read yet.
+    uploads: turns(10, 200, 60),
+    version,
+  }
+  await sweepParts(config.data)
   if (!config.demo) await endDemoSessions(db)
   await prepare?.(context)
   const app = createApp(context, log)
@@ -43,6 +56,7 @@ export async function serve(
       context.watch.close()
       server.closeAllConnections()
       await new Promise(done => server.close(done))
+      await context.pool.close()
       await db.destroy()
     },
   }

@@ -1,10 +1,9 @@
 import type { InferType } from 'yup'
-import * as yup from 'yup'
 import { fastener, fastenerName, type Fastener } from '../items/fastener.ts'
 import { itemKinds } from '../items/kinds.ts'
 import type { Move } from '../moves/registry.ts'
 import { glyphOf, subject } from '../moves/move.ts'
-import { line, oneOf, shape } from '../schema.ts'
+import { debtId, line, oneOf, shape } from '../schema.ts'
 
 /** What is known of a thing that is left over: any of its attributes; or the group that it looks like, picked by eye from the photos. */
 export const known = shape({
@@ -13,7 +12,7 @@ export const known = shape({
   /** Words on it or about it: the label of a plug, the name of a part. */
   words: line(),
   /** The move whose things it looks like. */
-  like: yup.string(),
+  like: debtId(),
 })
 export type Known = InferType<typeof known>
 

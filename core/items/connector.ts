@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { count, line, oneOf, shape } from '../schema.ts'
+import { above0, count, line, listOf, oneOf, shape } from '../schema.ts'
 import { join } from '../text/words.ts'
 
 /** One plug and its socket. Reach in mm: how far the cable lets it go. */
@@ -9,10 +9,10 @@ export const connector = shape({
   housing: line(),
   ways: count(),
   /** Wire colours in order of the ways. */
-  wires: yup.array(line().required()).max(64, '${path} can name 64 wires at most'),
+  wires: listOf(line().required(), 64),
   lock: oneOf(['tab', 'secondary slider', 'none']),
   keyed: yup.boolean(),
-  reach: yup.number().positive('${path} must be more than 0 mm'),
+  reach: above0(10_000, 'mm'),
   /** Where a single wire sits: the name of its terminal. */
   terminal: line(),
 })

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { line, oneOf, shape } from '../schema.ts'
+import { above0, line, oneOf, shape, wholeWithin } from '../schema.ts'
 import { inWords, join } from '../text/words.ts'
 
 export const drives = ['torx', 'phillips', 'pozidriv', 'slotted', 'hex head', 'hex socket', 'square', 'nut'] as const
@@ -14,16 +14,16 @@ export const fastener = shape({
   size: line(),
   /** Thread as said: `M6`, `#8`, `4.2`. */
   thread: line(),
-  pitch: yup.number().positive('${path} must be more than 0 mm'),
+  pitch: above0(20, 'mm'),
   hand: oneOf(['right', 'left']),
-  length: yup.number().positive('${path} must be more than 0 mm').max(1000, '${path} can be 1000 mm at most'),
+  length: above0(1000, 'mm'),
   /** The length as it was said where it is not in millimetres: `1/2 in`. */
   lengthAs: line(),
   /** Material, finish, colour: `stainless`, `black`, `with washer`. */
   look: line(),
-  washers: yup.number().integer().min(0),
+  washers: wholeWithin(0, 20),
   captive: yup.boolean(),
-  torque: yup.number().positive('${path} must be more than 0 N·m'),
+  torque: above0(2000, 'N·m'),
   feel: oneOf(['finger', 'snug', 'firm']),
   pattern: oneOf(['any', 'circle', 'row']),
   secured: oneOf(['thread-lock', 'grease']),

@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { line, oneOf, shape, zoneId } from '../schema.ts'
+import { limits } from '../limits.ts'
+import { line, listOf, oneOf, shape, zoneId } from '../schema.ts'
 import type { Caution } from '../text/cautions.ts'
 
 /** A part as it sits: which way it faces, how it seats, what it weighs on the hand. */
@@ -15,7 +16,7 @@ export const part = shape({
   fragile: yup.boolean(),
   stores: oneOf(['spring', 'charge', 'pressure', 'magnet']),
   /** Zones that open when this part is away, and close when it is back. */
-  opens: yup.array(zoneId().required()),
+  opens: listOf(zoneId().required(), limits.zones),
   /** Where it lies while it is off. */
   lies: line(),
 })

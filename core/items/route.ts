@@ -1,7 +1,6 @@
 import type { InferType } from 'yup'
-import * as yup from 'yup'
 import { limits } from '../limits.ts'
-import { line, oneOf, shape } from '../schema.ts'
+import { line, listOf, oneOf, shape } from '../schema.ts'
 
 export const lineKinds = ['harness', 'single wire', 'ground strap', 'hose', 'pressure tube', 'cable', 'belt'] as const
 export const passings = ['retainer', 'tie', 'groove', 'grommet', 'over', 'under', 'behind', 'through'] as const
@@ -14,12 +13,9 @@ export type Waypoint = InferType<typeof waypoint>
 /** A line and the named points it passes, in the order in which it is freed. */
 export const route = shape({
   type: oneOf(lineKinds),
-  waypoints: yup
-    .array(waypoint.required())
-    .max(limits.waypoints, `\${path} can hold ${limits.waypoints} waypoints`)
-    .required(),
+  waypoints: listOf(waypoint.required(), limits.waypoints).required(),
   slack: line(),
-  keepClear: yup.array(line().required()),
+  keepClear: listOf(line().required(), limits.waypoints),
 })
 export type Route = InferType<typeof route>
 

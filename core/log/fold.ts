@@ -6,19 +6,42 @@ import { blank, type JobState } from './state.ts'
 /** The minute of a moment, counted since 1970. */
 export const minuteOf = (moment: string): number => Math.floor(Date.parse(moment) / 60_000)
 
+/** The length of an event as it is written, in characters. */
+export const sizeOf = (event: JobEvent): number => JSON.stringify(event.body)?.length ?? 0
+
+/** What may still be said when the log is full: that the job ends. */
+const ends = new Set<string>(['job-closed', 'job-abandoned'])
+
 /**
- * The state after one more event, or the reason for which it is refused.
+ * The state after one more event, or the reason for which it is refused. Total: an event of any content is folded or refused.
  * An event that was folded before changes nothing. Costs O(size of the event · log of the state), never O(log of the job).
  */
 export function fold(state: JobState, event: JobEvent): Folded<JobState> {
   if (state.seen.has(event.id)) return accept(state)
   if (!state.opened && event.kind !== 'job-opened') return refuse(1)
   if (state.closing) return refuse(3)
-  if (state.seen.size >= limits.log) return refuse(13)
-  const folded = eventKinds[event.kind].fold(state, event.body, event)
+  const size = state.size + sizeOf(event)
+  if ((state.seen.size >= limits.log || size > limits.logSize) && !ends.has(event.kind)) return refuse(13)
+  if (!Object.hasOwn(eventKinds, event.kind)) return refuse(18)
+  const folded = folding(state, event)
   if (!folded.ok) return folded
   const { seen, minutes } = folded.state
-  return accept({ ...folded.state, seen: seen.add(event.id), minutes: minutes.add(minuteOf(event.at)) })
+  const minute = minuteOf(event.at)
+  return accept({
+    ...folded.state,
+    size,
+    seen: seen.add(event.id),
+    minutes: Number.isNaN(minute) ? minutes : minutes.add(minute),
+  })
+}
+
+/** A kind of event meets what its schema lets through; what an older version let through may be otherwise. */
+function folding(state: JobState, event: JobEvent): Folded<JobState> {
+  try {
+    return eventKinds[event.kind].fold(state, event.body, event)
+  } catch (error) {
+    return refuse(19, (error as Error).message.slice(0, 200))
+  }
 }
 
 export interface Refused {

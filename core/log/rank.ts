@@ -1,10 +1,11 @@
 /**
  * A text that sorts strictly between `a` and `b`; an empty `b` stands for the end.
  * Steps are ordered by rank, so that a step can be put between two others by one event that no arrival order can change.
+ * Where there is no room, since `b` does not come after `a`, the text sorts right after `a`.
  * Characters run from `!` to `~`; a rank never ends in `!`, which keeps room below every rank.
  */
 export function rankBetween(a: string, b: string): string {
-  if (!b) return `${a}U`
+  if (!b || b <= a) return `${a}U`
   if (!b.startsWith(a)) return `${a}U`
   const rest = b.slice(a.length)
   return a + below(rest)

@@ -17,6 +17,8 @@ export const refusals = {
   15: 'There is no such constraint in this job',
   16: 'That mark is already done',
   17: 'There is no such entry in this job: it may have been withdrawn already',
+  18: 'This kind of act is not known to this version: load the application anew',
+  19: 'This act does not fit the job, and nothing was changed: record it anew',
 } as const
 
 export interface Refusal {

@@ -3,7 +3,7 @@ import { blank, type JobState } from './state.ts'
 
 /** A state as plain JSON, to be stored and folded on. */
 export interface Snapshot {
-  version: 2
+  version: 3
   state: Record<string, unknown>
 }
 
@@ -12,7 +12,7 @@ const sorted = <V>(map: Map<string, V>): [string, V][] => [...map.entries()].sor
 
 /** The snapshot of a state; `fromSnapshot(toSnapshot(s))` folds on exactly as `s` does. */
 export const toSnapshot = (s: JobState): Snapshot => ({
-  version: 2,
+  version: 3,
   state: {
     opened: s.opened,
     intake: s.intake,
@@ -32,12 +32,13 @@ export const toSnapshot = (s: JobState): Snapshot => ({
     dropped: s.dropped.toArray().sort(),
     plainMirror: s.plainMirror,
     plainMirrorAt: s.plainMirrorAt,
+    size: s.size,
     seen: s.seen.toArray().sort(),
   },
 })
 
 /** True when a stored snapshot was made by this version; an older one is left aside, and the log folded from its start. */
-export const isCurrent = ({ version }: { version: number }): boolean => version === 2
+export const isCurrent = ({ version }: { version: number }): boolean => version === 3
 
 /** The state of a snapshot. The caller has made it with `toSnapshot`; it is not validated again. */
 export function fromSnapshot({ state }: Snapshot): JobState {
@@ -62,6 +63,7 @@ export function fromSnapshot({ state }: Snapshot): JobState {
     dropped: Set(s.dropped ?? []),
     plainMirror: s.plainMirror ?? false,
     plainMirrorAt: s.plainMirrorAt ?? '',
+    size: s.size ?? 0,
     seen: Set(s.seen),
   }
 }

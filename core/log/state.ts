@@ -126,6 +126,8 @@ export interface JobState {
   tray: TraySize
   trayAt: string
   closing: Closing | null
+  /** How long the log is as it is written, in characters. */
+  size: number
   /** Ids of the events that were folded. */
   seen: Set<string>
 }
@@ -152,6 +154,7 @@ export const blank: JobState = {
   tray: usualTray,
   trayAt: '',
   closing: null,
+  size: 0,
   seen: Set(),
 }
 

@@ -4,14 +4,10 @@ import { glyphs } from '../items/kinds.ts'
 import { limits } from '../limits.ts'
 import { postures } from '../machine/postures.ts'
 import { moveSchema, type Move } from '../moves/registry.ts'
-import { line, moment, oneOf, photoHash, shape, uuid, zoneId } from '../schema.ts'
+import { line, moment, oneOf, photoHash, shape, uuid, wholeWithin, within, zoneId } from '../schema.ts'
 
-const ratio = () =>
-  yup
-    .number()
-    .min(0, '${path} is a share of the photo, 0 to 1')
-    .max(1, '${path} is a share of the photo, 0 to 1')
-    .required()
+/** A share of the photo's width or height. */
+const ratio = () => within(0, 1).required()
 
 /** A region of another photo, in shares of its width and height. */
 const region = shape({ photo: photoHash().required(), x: ratio(), y: ratio(), width: ratio(), height: ratio() })
@@ -19,8 +15,8 @@ const region = shape({ photo: photoHash().required(), x: ratio(), y: ratio(), wi
 /** A photo by its content hash; sizes in pixels. A close-up can be tied to the region of a wide photo that it shows. */
 export const photo = shape({
   hash: photoHash().required(),
-  width: yup.number().integer().positive().required(),
-  height: yup.number().integer().positive().required(),
+  width: wholeWithin(1, limits.photoEdge).required(),
+  height: wholeWithin(1, limits.photoEdge).required(),
   takenAt: moment().required(),
   closeUpOf: region.default(undefined).optional(),
 })

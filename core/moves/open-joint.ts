@@ -1,6 +1,5 @@
 import type { InferType } from 'yup'
-import * as yup from 'yup'
-import { line, oneOf, shape } from '../schema.ts'
+import { line, oneOf, shape, wholeWithin } from '../schema.ts'
 import { join, sentence } from '../text/words.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
@@ -8,11 +7,7 @@ const joint = shape({
   hose: line(),
   clamp: oneOf(['spring', 'worm', 'ear', 'none']),
   /** Where the clamp's ears point, as an hour of the clock seen from the hose. */
-  clock: yup
-    .number()
-    .integer()
-    .min(1, '${path} is an hour of the clock, 1 to 12')
-    .max(12, '${path} is an hour of the clock, 1 to 12'),
+  clock: wholeWithin(1, 12),
   notch: line(),
 })
 const schema = moveShape('open-joint', { joint: joint.required() })

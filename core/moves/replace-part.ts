@@ -1,8 +1,7 @@
 import type { InferType } from 'yup'
-import * as yup from 'yup'
 import { part, partCautions, seatNotes } from '../items/part.ts'
 import { limits } from '../limits.ts'
-import { line } from '../schema.ts'
+import { line, listOf } from '../schema.ts'
 import { sentence } from '../text/words.ts'
 import { partChecks } from './checks.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
@@ -10,7 +9,7 @@ import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 const schema = moveShape('replace-part', {
   part: part.required(),
   /** What was fixed to the old part and must go over to the new one. */
-  carryOver: yup.array(line().required()).max(limits.moves, '${path} is too long').required(),
+  carryOver: listOf(line().required(), limits.moves).required(),
   /** Number or words by which the new part is known. */
   replacement: line(),
 })

@@ -1,7 +1,6 @@
 import type { InferType } from 'yup'
-import * as yup from 'yup'
 import { fastener, fasteners, fastenerName, fittingNotes } from '../items/fastener.ts'
-import { count } from '../schema.ts'
+import { above0, count } from '../schema.ts'
 import { join, sentence } from '../text/words.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 import { driver } from './tools.ts'
@@ -10,7 +9,7 @@ const schema = moveShape('slacken', {
   fastener: fastener.required(),
   count: count().required(),
   /** How many turns it was slackened. */
-  turns: yup.number().positive('${path} must be more than 0 turns'),
+  turns: above0(100, 'turns'),
 })
 type Slacken = InferType<typeof schema>
 

@@ -5,24 +5,25 @@ import { eventSchema, type JobEvent } from '../log/event.ts'
 import { foldAll } from '../log/fold.ts'
 import type { JobState } from '../log/state.ts'
 import { families, type Family } from '../machine/families.ts'
+import { check, type Problem } from '../check.ts'
 import { describe } from '../moves/move.ts'
-import { check, line, literal, moment, oneOf, shape, uuid, type Problem } from '../schema.ts'
+import { line, listOf, literal, moment, oneOf, shape, uuid, wholeWithin, year } from '../schema.ts'
 
 /** The machine of a record, by its plate. */
 const machine = shape({
-  maker: line(),
-  code: line().required(),
+  maker: line().max(limits.plate),
+  code: line().max(limits.plate).required(),
   family: oneOf(families).required(),
-  serial: line(),
-  made: yup.number().integer(),
+  serial: line().max(limits.plate),
+  made: year(),
 })
 
 /** A step in words, for readers without a fold: derived from the log, and not read back. */
 const toldStep = shape({
-  number: yup.number().integer().min(1).required(),
+  number: wholeWithin(1, limits.log).required(),
   step: uuid().required(),
   zone: line(),
-  says: yup.array(line().required()).required(),
+  says: listOf(yup.string().max(limits.said).required(), limits.moves).required(),
 })
 
 /** The documented form of a job in a file: its machine, who worked, its log, and its steps in words. */
@@ -32,13 +33,13 @@ export const recordSchema = shape({
   exportedAt: moment(),
   job: uuid().required(),
   machine: machine.required(),
-  people: yup.array(shape({ id: uuid().required(), name: line().required() }).required()).required(),
+  people: listOf(shape({ id: uuid().required(), name: line().required() }).required(), limits.people).required(),
   log: yup
     .array(eventSchema as unknown as yup.Schema<JobEvent>)
     .min(1, '${path} is empty: a record holds at least the event that opened the job')
     .max(limits.log, `\${path} can hold ${limits.log} events`)
     .required(),
-  steps: yup.array(toldStep.required()),
+  steps: listOf(toldStep.required(), limits.log),
 })
 export type JobRecord = Omit<InferType<typeof recordSchema>, 'log'> & { log: JobEvent[] }
 export type RecordMachine = InferType<typeof machine>

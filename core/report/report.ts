@@ -3,7 +3,7 @@ import { foundBefore } from '../ledger/found-before.ts'
 import { openDebts, stillOwed } from '../ledger/open-debts.ts'
 import { timeByPhase } from '../ledger/pace.ts'
 import type { BodyOf } from '../log/event.ts'
-import { settledCount, toldAtIntake, type JobState, type Phase } from '../log/state.ts'
+import { settledCount, toldAtIntake, type JobState, type Phase, type StepState } from '../log/state.ts'
 import type { Photo } from '../log/step.ts'
 import { zoneTitle, type Family } from '../machine/families.ts'
 import { checksFor, describe, invert, subject } from '../moves/move.ts'
@@ -115,9 +115,7 @@ export function report(state: JobState, family: Family): Report {
     leftovers: of('leftover-reported').map(e => ({ what: e.body.what, by: explained.get(e.id) ?? null })),
     checks: { done: checkable.filter(c => checked.has(c)).length, of: checkable.length },
     photos: steps.flatMap(({ step, n }) =>
-      step.later
-        .slice(-1)
-        .map(photo => ({ photo, step: n, words: describe(invert(step.moves.at(-1) ?? step.moves[0]!)) })),
+      step.later.slice(-1).map(photo => ({ photo, step: n, words: wordsOf(step) })),
     ),
     minutes: timeByPhase(state),
   }
@@ -131,6 +129,11 @@ type EntryKind =
   | 'reading-taken'
   | 'part-compared'
   | 'note-added'
+/** What is done on the way back at a step, in words; its title or its place where nothing is. */
+function wordsOf({ moves, title, zone }: StepState): string {
+  const last = moves.at(-1)
+  return last ? describe(invert(last)) : (title ?? zone ?? 'as it is now')
+}
 const isKind = (kind: string, wanted: EntryKind): boolean => kind === wanted
 const settledCountOf = (state: JobState, debt: string): number => {
   const found = state.debts.get(debt)

@@ -1,3 +1,4 @@
+import { setImmediate } from 'node:timers/promises'
 import { blank, check, eventSchema, fold, summary, type JobEvent, type JobState } from '@dialytica/core'
 import type { DataSource, EntityManager } from 'typeorm'
 import { In } from 'typeorm'
@@ -5,11 +6,14 @@ import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities
 import { notFound } from '../problems.ts'
 import { retried } from '../retried.ts'
 import type { Person } from '../people/sessions.ts'
-import { keep, stateAt, store, type States } from './states.ts'
+import { isDue, keep, stateAt, type States } from './states.ts'
 
 /** What became of a batch: every event is in exactly one of the two lists. */
 export interface Appended {
+  /** The number of the last event of the log. */
   seq: number
+  /** True when a snapshot of the job should be stored. */
+  due: boolean
   accepted: { id: string; seq: number }[]
   refused: { id: string; code: number; message: string }[]
 }
@@ -24,11 +28,52 @@ const valid = (
   value: unknown,
 ): { event: JobEvent } | { code: number; message: string } => {
   const checked = check(eventSchema, value)
-  if (!checked.ok) return { code: invalid, message: checked.problems.map(p => p.message).join('; ') }
+  if (!checked.ok)
+    return {
+      code: invalid,
+      message: checked.problems
+        .map(p => p.message)
+        .join('; ')
+        .slice(0, 1000),
+    }
   if (checked.value.job !== jobId) return { code: invalid, message: 'job must be the job of the address' }
   if (checked.value.actor !== person.id)
     return { code: notYours, message: 'Recorded by somebody else: they must sign in to send it' }
   return { event: checked.value }
+}
+
+/** The id that a value says it has, whatever it is. */
+const idOf = (value: unknown): string => {
+  const id = (value as { id?: unknown } | null | undefined)?.id
+  return typeof id === 'string' ? id.slice(0, 64) : ''
+}
+
+/** How long the thread works on one batch before it turns to others, in milliseconds. */
+const slice = 15
+
+/** Holds a batch against the schema, event by event, and lets others have their turn in between. */
+async function held(jobId: string, person: Person, values: readonly unknown[]) {
+  const events: JobEvent[] = []
+  const refused: Appended['refused'] = []
+  let began = performance.now()
+  for (const value of values) {
+    const outcome = valid(jobId, person, value)
+    if ('event' in outcome) events.push(outcome.event)
+    else refused.push({ id: idOf(value), ...outcome })
+    if (performance.now() - began < slice) continue
+    await setImmediate()
+    began = performance.now()
+  }
+  return { events, refused }
+}
+
+/** The summary of a job; where it cannot be made, what stood before, so that the job still opens. */
+function summaryOf(state: JobState, before: JobRow['summary']): JobRow['summary'] {
+  try {
+    return summary(state) ?? before
+  } catch {
+    return before
+  }
 }
 
 const locked = (m: EntityManager, id: string, shopId: string) =>
@@ -59,11 +104,7 @@ export async function append(
   values: unknown[],
 ): Promise<Appended> {
   // Held against the schema once, before anything is locked.
-  const checked = values.map(value => ({ value, outcome: valid(jobId, person, value) }))
-  const events = checked.flatMap(c => ('event' in c.outcome ? [c.outcome.event] : []))
-  const unfit: Appended['refused'] = checked.flatMap(({ value, outcome }) =>
-    'event' in outcome ? [] : [{ id: String((value as { id?: unknown })?.id ?? ''), ...outcome }],
-  )
+  const { events, refused: unfit } = await held(jobId, person, values)
   const transaction = async () => {
     // Looked up before the transaction: a lock on a row that is not there would hold up every other job that opens.
     const isThere = await db.getRepository(Job).existsBy({ id: jobId, shopId: person.shopId })
@@ -96,7 +137,7 @@ export async function append(
       }
       if (isNew && !state.opened) throw notFound()
       if (rows.length) {
-        row.summary = summary(state)!
+        row.summary = summaryOf(state, row.summary)
         row.changedAt = receivedAt
         row.closedAt = state.closing ? new Date(state.closing.at) : null
         if (isNew) await m.insert(Job, row)
@@ -107,9 +148,8 @@ export async function append(
             { seq: row.seq, summary: row.summary, changedAt: row.changedAt, closedAt: row.closedAt },
           )
         await m.createQueryBuilder().insert().into(Event).values(rows).updateEntity(false).execute()
-        await store(m, jobId, before, { seq: row.seq, state })
       }
-      return { seq: row.seq, accepted, refused, state }
+      return { seq: row.seq, due: isDue(before, row.seq), accepted, refused, state }
     })
   }
   const { state, ...appended } = await retried(transaction)

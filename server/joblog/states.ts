@@ -1,13 +1,4 @@
-import {
-  blank,
-  foldAll,
-  fromSnapshot,
-  isCurrent,
-  toSnapshot,
-  type JobEvent,
-  type JobState,
-  type Snapshot,
-} from '@dialytica/core'
+import { blank, foldAll, fromSnapshot, isCurrent, type JobEvent, type JobState, type Snapshot } from '@dialytica/core'
 import type { EntityManager } from 'typeorm'
 import { MoreThan } from 'typeorm'
 import { Event, SnapshotOf, type EventRow } from '../entities/index.ts'
@@ -61,8 +52,18 @@ export function keep(states: States, jobId: string, at: StateAt): void {
   if (states.size > kept) states.delete(states.keys().next().value!)
 }
 
-/** Stores a snapshot when enough events have passed since the last one. */
-export async function store(m: EntityManager, jobId: string, before: number, { seq, state }: StateAt): Promise<void> {
-  if (Math.floor(before / stride) === Math.floor(seq / stride)) return
-  await m.upsert(SnapshotOf, { jobId, seq, state: JSON.stringify(toSnapshot(state)) }, ['jobId'])
+/** True when enough events have passed since the last stored snapshot. */
+export const isDue = (before: number, seq: number): boolean => Math.floor(before / stride) !== Math.floor(seq / stride)
+
+/** A snapshot that is longer, in characters, is not stored: its log is folded instead. */
+const longest = 40_000_000
+
+/** Stores the snapshot of a job, unless a later one is there. */
+export async function keepSnapshot(m: EntityManager, jobId: string, seq: number, state: string): Promise<void> {
+  if (state.length > longest) return
+  await m.query(
+    `INSERT INTO snapshot (job_id, seq, state) VALUES (?, ?, ?)
+     ON DUPLICATE KEY UPDATE state = IF(VALUES(seq) > seq, VALUES(state), state), seq = GREATEST(seq, VALUES(seq))`,
+    [jobId, seq, state],
+  )
 }

@@ -28,7 +28,8 @@ export async function develop(bytes: Buffer): Promise<Developed> {
   if (bytes.length === 0) throw new ProblemError('not-a-photo', 'The photo was empty: send it again.')
   const source = sharp(bytes, { limitInputPixels: limits.photoPixels, failOn: 'error' })
   const meta = await source.metadata().catch(() => null)
-  if (!meta?.width || !meta.height || !readable.has(meta.format ?? ''))
+  const format = meta?.format === 'heif' && meta.compression === 'av1' ? 'avif' : meta?.format
+  if (!meta?.width || !meta.height || !readable.has(format ?? ''))
     throw new ProblemError('not-a-photo', 'Send a JPEG, PNG, WebP, AVIF or TIFF picture.')
   if (meta.width * meta.height > limits.photoPixels)
     throw new ProblemError(

@@ -27,7 +27,11 @@ export interface Around {
 const mostPhotos = 6
 const width = 523
 
-const rule: Content = { canvas: [{ type: 'line', x1: 0, y1: 0, x2: width, y2: 0, lineWidth: 1 }], margin: [0, 4, 0, 6] }
+/** A rule across the sheet: a new one each time, since the maker of the PDF writes into what it is given. */
+const rule = (): Content => ({
+  canvas: [{ type: 'line', x1: 0, y1: 0, x2: width, y2: 0, lineWidth: 1 }],
+  margin: [0, 4, 0, 6],
+})
 const heading = (text: string): Content => ({ text, style: 'heading' })
 /** Signs that the face of the sheet does not have, in letters. */
 const printable = (text: string) => text.replaceAll('Ω', 'ohm').replaceAll('→', '>').replaceAll('≥', '>=')
@@ -135,7 +139,7 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
           { stack: [{ text: around.shop, bold: true }, `in ${when(r.opened.at)}`, end], alignment: 'right' },
         ],
       },
-      rule,
+      rule(),
       { text: r.complaint || 'No complaint noted', fontSize: 14, bold: true },
       { text: r.seen.map(s => `${s.what}: ${s.value}`).join(' · '), margin: [0, 2, 0, 4] },
       ...(r.closed?.note ? [{ text: r.closed.note, margin: [0, 0, 0, 4] } satisfies Content] : []),

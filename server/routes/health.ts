@@ -1,4 +1,8 @@
+import { setTimeout } from 'node:timers/promises'
 import { route } from './route.ts'
+
+/** A database that is silent for longer does not answer, in milliseconds. */
+const patience = 2000
 
 export const health = route({
   method: 'get',
@@ -7,10 +11,13 @@ export const health = route({
   who: 'anyone',
   replies: { 200: 'It works', 503: 'The database does not answer' },
   async answer({ db, version, config, loading }, { res }) {
-    const answers = await db.query('SELECT 1').then(
-      () => true,
-      () => false,
-    )
+    const answers = await Promise.race([
+      db.query('SELECT 1').then(
+        () => true,
+        () => false,
+      ),
+      setTimeout(patience, false, { ref: false }),
+    ])
     res.status(answers ? 200 : 503)
     return {
       name: 'dialytica',

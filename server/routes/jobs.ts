@@ -92,15 +92,19 @@ export const addEvents = route({
   params: { job: uuidForm },
   body: shape({
     events: yup
-      .array(yup.mixed().required())
+      .array(yup.mixed().nullable())
       .min(1, 'send at least one event')
       .max(limits.batch, `send ${limits.batch} events at most at a time`)
       .required(),
   }),
-  replies: { 200: 'Which were accepted, under which numbers, and which were refused, and why' },
-  async answer({ db, states, watch }, { params, person, body }) {
-    const appended = await append(db, states, person, params.job!, body.events)
-    watch.grew(params.job!, appended.seq)
+  size: limits.batchBytes,
+  replies: { 200: 'Which were accepted, under which numbers, and which were refused, and why', 413: 'Too large' },
+  async answer({ db, states, watch, pool, config }, { params, person, body }) {
+    const job = params.job!
+    const { due, ...appended } = await append(db, states, person, job, body.events)
+    watch.grew(job, appended.seq)
+    // Where none can be stored now, the next one will do.
+    if (due) void pool.run('storeSnapshot', { url: config.databaseUrl, job }).catch(() => undefined)
     return appended
   },
 })

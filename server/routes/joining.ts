@@ -1,4 +1,4 @@
-import { shape, step as stepSchema, type Step } from '@dialytica/core'
+import { limits, shape, step as stepSchema, wholeWithin, type Step } from '@dialytica/core'
 import * as yup from 'yup'
 import { Hand, Job } from '../entities/index.ts'
 import { invitationIn, invitationLife, signed } from '../people/invitations.ts'
@@ -78,9 +78,10 @@ export const putHand = route({
   joined: true,
   params,
   body: shape({
-    version: yup.number().integer().min(0).required(),
+    version: wholeWithin(0, 1e9).required(),
     step: stepSchema.required() as unknown as yup.Schema<Step>,
   }),
+  size: limits.handBytes,
   replies: { 200: 'Taken, with the new version; or not taken, with the version and step that stand' },
   async answer(context, asked) {
     const { id } = await jobOf(context, asked)
@@ -93,7 +94,7 @@ export const putHand = route({
       context.watch.handed(id)
       return { taken: true, version: version + 1 }
     }
-    const row = await hands.findOneByOrFail(key)
-    return { taken: false, version: row.version, step: row.step }
+    const row = await hands.findOneBy(key)
+    return { taken: false, version: row?.version ?? 0, step: row?.step ?? null }
   },
 })

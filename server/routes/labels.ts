@@ -1,6 +1,5 @@
-import { labelKinds, labelsOf, sheets } from '@dialytica/core'
-import { stateAt } from '../joblog/states.ts'
-import { labelsPdf } from '../labels/pdf.ts'
+import { labelKinds, sheets } from '@dialytica/core'
+import { create as contentDisposition } from 'content-disposition'
 import { ProblemError } from '../problems.ts'
 import { jobOf } from './jobs.ts'
 import { numberForm, route, uuidForm } from './route.ts'
@@ -20,17 +19,15 @@ export const labels = route({
     skip: numberForm,
   },
   replies: { 200: 'application/pdf' },
+  rates: [{ what: 'sheets and labels', most: 60, minutes: 5, by: 'account' }],
   async answer(context, asked) {
-    const job = await jobOf(context, asked)
-    const state = await stateAt(context.db.manager, context.states, job.id, job.seq)
-    const sheet = sheets.find(s => s.id === (asked.query.sheet ?? sheets[0]!.id))!
+    const { id } = await jobOf(context, asked)
+    const { sheet = sheets[0]!.id, skip = '0' } = asked.query
     const wanted = labelKinds.filter(k => (asked.query.kinds ?? 'cells').split(',').includes(k))
-    const all = labelsOf(state, state.opened!.family, job.id, wanted)
-    if (all.length === 0)
-      throw new ProblemError('invalid', 'There is nothing of this kind to label yet: record a step first.')
-    const skip = Math.min(Number(asked.query.skip ?? 0), sheet.columns * sheet.rows - 1)
-    const pdf = await labelsPdf(sheet, all, skip)
-    asked.res.setHeader('content-disposition', `inline; filename="labels-${sheet.id}.pdf"`)
-    asked.res.type('application/pdf').send(pdf)
+    const of = { url: context.config.databaseUrl, job: id, sheet, kinds: wanted, skip: Number(skip) }
+    const pdf = await context.pool.run('labelSheet', of, asked.person.id)
+    if (!pdf) throw new ProblemError('invalid', 'There is nothing of this kind to label yet: record a step first.')
+    asked.res.setHeader('content-disposition', contentDisposition(`labels-${sheet}.pdf`, { type: 'inline' }))
+    asked.res.type('application/pdf').send(Buffer.from(pdf))
   },
 })

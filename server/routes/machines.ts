@@ -1,5 +1,4 @@
-import * as yup from 'yup'
-import { families, line, oneOf, shape, uuid } from '@dialytica/core'
+import { families, line, oneOf, shape, uuid, year } from '@dialytica/core'
 import { Model, Unit } from '../entities/index.ts'
 import { notFound, ProblemError } from '../problems.ts'
 import { route, uuidForm } from './route.ts'
@@ -99,7 +98,7 @@ export const unitShape = shape({
   serial: line().trim().required('give the serial number').max(120),
   stands: line().defined(),
   /** Year of make. */
-  made: yup.number().integer().min(1950, '${path} is the year of make').max(2100, '${path} is the year of make'),
+  made: year(),
 })
 
 export const addUnit = route({

@@ -16,10 +16,11 @@ export const putPhoto = route({
   joined: true,
   params: { hash: hashForm },
   bytes: limits.photoBytes,
+  rates: [{ what: 'photos', most: 2000, minutes: 15, by: 'account' }],
+  inTurn: context => context.uploads,
   replies: { 200: 'Taken in', 413: 'Too large', 415: 'Not a photo' },
   async answer({ db, config }, { params, person, body }) {
-    const bytes = Buffer.isBuffer(body) ? body : Buffer.alloc(0)
-    const { hash, width, height, takenAt } = await takeIn(db, config.data, person.shopId, params.hash!, bytes)
+    const { hash, width, height, takenAt } = await takeIn(db, config.data, person.shopId, params.hash!, body as Buffer)
     return { hash, width, height, takenAt }
   },
 })

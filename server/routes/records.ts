@@ -1,5 +1,5 @@
-import { readRecord, toRecord, type JobEvent } from '@dialytica/core'
-import * as yup from 'yup'
+import { limits, toRecord, type JobEvent, type RecordMachine } from '@dialytica/core'
+import { create as contentDisposition } from 'content-disposition'
 import { randomUUID } from 'node:crypto'
 import { Model, Unit, User } from '../entities/index.ts'
 import { append } from '../joblog/append.ts'
@@ -28,17 +28,22 @@ export const recordOut = route({
       .filter(u => actors.has(u.id))
       .map(({ id, name }) => ({ id, name }))
     const machine = { maker, code, family, serial: unit.serial, ...(unit.made && { made: unit.made }) }
-    asked.res.setHeader('content-disposition', `attachment; filename="job-${code}-${unit.serial}.json"`)
+    asked.res.setHeader('content-disposition', contentDisposition(`job-${code}-${unit.serial}.json`))
     return toRecord(log, { job: job.id, machine, people, exportedAt: new Date().toISOString() })
   },
 })
 
+/** A job that could not be taken in to its end is not left half. */
+async function leaveOut({ db, states }: Context, job: string): Promise<void> {
+  states.delete(job)
+  await db.transaction(async m => {
+    for (const table of ['snapshot', 'event']) await m.query(`DELETE FROM ${table} WHERE job_id = ?`, [job])
+    await m.query('DELETE FROM job WHERE id = ?', [job])
+  })
+}
+
 /** The unit of a record in the shop: the one with its plate, else a new one of its model, else that too. */
-async function unitFor(
-  { db }: Context,
-  shopId: string,
-  of: { maker?: string; code: string; family: string; serial?: string; made?: number },
-) {
+async function unitFor({ db }: Context, shopId: string, of: RecordMachine) {
   const [models, units] = [db.getRepository(Model), db.getRepository(Unit)]
   const createdAt = new Date()
   const fresh = {
@@ -46,12 +51,12 @@ async function unitFor(
     shopId,
     maker: of.maker ?? '',
     code: of.code,
-    family: of.family as 'front-loader',
+    family: of.family,
     notes: '',
     createdAt,
   }
   await models.insert(fresh).catch(ignoreDouble)
-  const model = await models.findOneByOrFail({ shopId, code: of.code })
+  const model = await models.findOneByOrFail({ shopId, maker: fresh.maker, code: of.code })
   if (model.family !== of.family)
     throw new ProblemError('invalid', `${of.code} is a ${model.family} here: correct machine.family, or the model.`, [
       { path: 'machine.family', message: `machine.family is ${of.family}, the model here ${model.family}` },
@@ -69,25 +74,29 @@ export const recordIn = route({
   summary:
     'Take in the record of a job as a new job of this shop; who takes it in stands for those who worked elsewhere',
   who: 'technician',
-  body: yup.object(),
-  replies: { 200: 'Taken in: the id of the new job' },
+  bytes: limits.recordBytes,
+  replies: { 200: 'Taken in: the id of the new job', 413: 'Too large' },
+  rates: [{ what: 'records taken in', most: 60, minutes: 15, by: 'account' }],
   async answer(context, { person, body }) {
-    const read = readRecord(JSON.stringify(body))
+    const read = await context.pool.run('readRecordText', { text: (body as Buffer).toString('utf8') }, person.id)
     if (!read.ok)
-      throw new ProblemError(
-        'invalid',
-        'Correct what is listed in the file and send it again.',
-        read.problems.slice(0, 20),
-      )
-    const { record } = read.value
-    const unit = await unitFor(context, person.shopId, record.machine as Parameters<typeof unitFor>[2])
+      throw new ProblemError('invalid', 'Correct what is listed in the file and send it again.', read.problems)
+    const unit = await unitFor(context, person.shopId, read.machine)
     const job = randomUUID()
-    const log = record.log.map(event => {
+    const log = read.log.map(event => {
       const own = { ...event, job, actor: person.id } as JobEvent
       return own.kind === 'job-opened' ? { ...own, body: { ...own.body, unit: unit.id, callBackOf: undefined } } : own
     })
-    const { refused } = await append(context.db, context.states, person, job, log)
-    if (refused.length) throw new ProblemError('invalid', refused[0]!.message)
-    return { job, steps: read.value.state.order.size }
+    try {
+      // In pieces, so that others have their turn in between.
+      for (let at = 0; at < log.length; at += limits.batch) {
+        const { refused } = await append(context.db, context.states, person, job, log.slice(at, at + limits.batch))
+        if (refused.length) throw new ProblemError('invalid', refused[0]!.message)
+      }
+    } catch (error) {
+      await leaveOut(context, job)
+      throw error
+    }
+    return { job, steps: read.steps }
   },
 })

@@ -1,4 +1,4 @@
-import express, { type Express, type Request, type Response } from 'express'
+import type { Express, Request, RequestHandler, Response } from 'express'
 import { check } from '@dialytica/core'
 import type { DataSource } from 'typeorm'
 import type * as yup from 'yup'
@@ -9,6 +9,9 @@ import { mayAct, type Role } from '../people/roles.ts'
 import { personOf, tokenIn, type Person } from '../people/sessions.ts'
 import { notFound, ProblemError } from '../problems.ts'
 import type { Loading } from '../seed/demo.ts'
+import type { Pool } from '../work/pool.ts'
+import type { Turns } from '../work/turns.ts'
+import { counted, formBytes, passed, readBytes, readJson, type Rate } from './admission.ts'
 
 /** What every handler works with; nothing in it is kept between requests that another server would miss. */
 export interface Context {
@@ -16,6 +19,10 @@ export interface Context {
   config: Config
   states: States
   watch: Watch
+  /** Does beside this thread what takes long. */
+  pool: Pool
+  /** Photos that are read and developed at once. */
+  uploads: Turns
   version: string
   /** How far the demo is, in demo mode. */
   loading?: Loading
@@ -44,8 +51,14 @@ export interface Route<B = unknown> {
   params?: Record<string, RegExp>
   query?: Record<string, RegExp>
   body?: yup.Schema<B>
+  /** How long a JSON body may be, in bytes, where it is more than a form. */
+  size?: number
   /** The body is raw bytes of at most so many. */
   bytes?: number
+  /** How often it may be asked. */
+  rates?: readonly Rate[]
+  /** Where the body is read and the answer made in turns: those of this kind of work. */
+  inTurn?: (context: Context) => Turns
   /** Statuses beside those that every route may answer with. */
   replies: Record<number, string>
   /** Returns the JSON to answer with; `undefined` when it has answered itself. */
@@ -73,36 +86,40 @@ async function admitted(context: Context, r: Route, req: Request): Promise<Perso
   return person
 }
 
-/** Mounts one route: who asks, in what form, with what body, then its answer. */
-export function mount(app: Express, context: Context, r: Route): void {
-  const parsers = r.bytes
-    ? [express.raw({ type: () => true, limit: r.bytes })]
-    : r.body
-      ? [express.json({ limit: '8mb' })]
-      : []
-  app[r.method](r.path.replace(/\{(\w+)\}/g, ':$1'), ...parsers, async (req: Request, res: Response) => {
+/** The body of a request, read as its route takes it and held against its schema. */
+async function bodyOf(r: Route, req: Request, res: Response): Promise<unknown> {
+  if (r.bytes) return readBytes(req, res, r.bytes)
+  if (!r.body) return undefined
+  const checked = check(r.body, (await readJson(req, res, r.size ?? formBytes)) ?? {})
+  if (!checked.ok) throw new ProblemError('invalid', 'Correct what is listed and send it again.', checked.problems)
+  return checked.value
+}
+
+/** Mounts one route: who asks, in what form, how often; then its body is read; then its answer. */
+export function mount(app: Express, context: Context, r: Route, before: readonly RequestHandler[] = []): void {
+  const rates = [...before, ...(r.rates ?? []).map(rate => counted(rate))]
+  app[r.method](r.path.replace(/\{(\w+)\}/g, ':$1'), async (req: Request, res: Response) => {
     const person = r.who === 'anyone' ? (null as never) : await admitted(context, r, req)
+    res.locals.account = person?.id
+    for (const rate of rates) await passed(rate, req, res)
     if (!inForm(r.params, req.params)) throw notFound()
     if (!inForm(r.query, req.query))
       throw new ProblemError(
         'invalid',
         `The query of this address takes ${Object.keys(r.query!).join(', ')} as plain values.`,
       )
-    let body: unknown = req.body
-    if (r.body) {
-      const checked = check(r.body, req.body ?? {})
-      if (!checked.ok) throw new ProblemError('invalid', 'Correct what is listed and send it again.', checked.problems)
-      body = checked.value
+    const work = async () => {
+      const asked = {
+        params: req.params as Record<string, string>,
+        query: req.query as Record<string, string>,
+        body: await bodyOf(r, req, res),
+        person,
+        req,
+        res,
+      }
+      const answer = await r.answer(context, asked)
+      if (answer !== undefined) res.json(answer)
     }
-    const asked = {
-      params: req.params as Record<string, string>,
-      query: req.query as Record<string, string>,
-      body,
-      person,
-      req,
-      res,
-    }
-    const answer = await r.answer(context, asked)
-    if (answer !== undefined) res.json(answer)
+    await (r.inTurn ? r.inTurn(context).take(person.id, work) : work())
   })
 }

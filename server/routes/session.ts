@@ -1,11 +1,10 @@
 import { line, shape } from '@dialytica/core'
-import { rateLimit } from 'express-rate-limit'
 import { User } from '../entities/index.ts'
-import { attempts } from '../people/attempts.ts'
+import { loginOf } from '../people/logins.ts'
 import { cookieName, endSession, personBy, personOf, startSession, tokenIn } from '../people/sessions.ts'
 import { ProblemError } from '../problems.ts'
 import { demoPassword } from '../seed/demo-password.ts'
-import { route, type Context } from './route.ts'
+import { route } from './route.ts'
 
 export const whoAmI = route({
   method: 'get',
@@ -17,24 +16,6 @@ export const whoAmI = route({
   answer: async (_, { person }) => person,
 })
 
-const window = 15 * 60 * 1000
-
-/** Ten wrong passwords for one login from one address, then a pause. */
-export const signInLimit = ({ db }: Context) =>
-  rateLimit({
-    windowMs: window,
-    limit: 10,
-    store: attempts(db, window),
-    keyGenerator: req => `${req.ip} ${String(req.body?.login ?? '').toLowerCase()}`.slice(0, 190),
-    skipSuccessfulRequests: true,
-    standardHeaders: 'draft-8',
-    legacyHeaders: false,
-    validate: { keyGeneratorIpFallback: false },
-    handler: () => {
-      throw new ProblemError('too-many', 'Wait a quarter of an hour, then try again.')
-    },
-  })
-
 export const signIn = route({
   method: 'post',
   path: '/api/session',
@@ -43,7 +24,7 @@ export const signIn = route({
   body: shape({ login: line().required('give your login'), password: line().required('give your password') }),
   replies: { 200: 'Signed in', 401: 'Login and password do not go together', 429: 'Too many tries' },
   async answer({ db, config }, { body, res }) {
-    const user = await personBy(db, body.login.trim().toLowerCase(), body.password)
+    const user = await personBy(db, loginOf(body.login), body.password)
     if (!user || (user.demo && !config.demo)) throw new ProblemError('wrong-sign-in', 'Check both, then try again.')
     const { token, expires } = await startSession(db, user.id)
     res.cookie(cookieName, token, { httpOnly: true, sameSite: 'strict', secure: config.https, expires, path: '/' })

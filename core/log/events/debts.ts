@@ -1,5 +1,5 @@
-import * as yup from 'yup'
-import { count, shape, uuid } from '../../schema.ts'
+import { limits } from '../../limits.ts'
+import { count, debtId, listOf, oneOf, shape, uuid } from '../../schema.ts'
 import { setDebt } from '../debts.ts'
 import { eventKind } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
@@ -9,11 +9,11 @@ import { owedCount, settlements } from '../state.ts'
 export const debtSettled = eventKind(
   'debt-settled',
   shape({
-    debt: yup.string().required(),
-    how: yup.string().oneOf(settlements).required(),
+    debt: debtId().required(),
+    how: oneOf(settlements).required(),
     count: count().required(),
     /** The marks that were tapped for it. */
-    marks: yup.array(uuid().required()),
+    marks: listOf(uuid().required(), limits.marks),
   }),
   (state, { debt: id, how, count, marks = [] }, { at }) => {
     const debt = state.debts.get(id)

@@ -1,6 +1,7 @@
 import * as yup from 'yup'
 import { known } from '../../finder/known.ts'
-import { line, oneOf, shape, uuid, zoneId } from '../../schema.ts'
+import { limits } from '../../limits.ts'
+import { debtId, line, listOf, oneOf, shape, uuid, within, zoneId } from '../../schema.ts'
 import { eventKind } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
 import { photo } from '../step.ts'
@@ -17,7 +18,7 @@ const entry = <const K extends string, B extends object>(kind: K, body: yup.Sche
 /** A value read from an instrument; `unit` as shown on it. */
 export const readingTaken = entry(
   'reading-taken',
-  shape({ of: line().required(), value: yup.number().required(), unit: line().required(), note: line() }),
+  shape({ of: line().required(), value: within(-1e12, 1e12).required(), unit: line().required(), note: line() }),
 )
 /** The old part and the new one were held side by side. */
 export const partCompared = entry(
@@ -33,7 +34,7 @@ export const checkDone = entry(
     note: line(),
     /** The step it belongs to, and the debt that was checked, where it is a check of refitting. */
     step: uuid(),
-    debt: yup.string(),
+    debt: debtId(),
   }),
 )
 /** A step that closes zones was taken: clean, or with something still owed behind it and a reason. */
@@ -41,14 +42,14 @@ export const gatePassed = entry(
   'gate-passed',
   shape({
     step: uuid().required(),
-    owed: yup.array(yup.string().required()).required(),
+    owed: listOf(debtId().required(), limits.debts).required(),
     reason: line().when('owed', ([owed], reason) =>
       Array.isArray(owed) && owed.length ? reason.required('say why it is closed all the same') : reason,
     ),
-    zones: yup.array(zoneId().required()),
+    zones: listOf(zoneId().required(), limits.zones),
     /** Temporaries and tools that were counted out, by name, and those that were not. */
-    counted: yup.array(line().required()),
-    uncounted: yup.array(line().required()),
+    counted: listOf(line().required(), limits.counted),
+    uncounted: listOf(line().required(), limits.counted),
   }),
 )
 /** Something is left over, or one is short, or both. */
@@ -60,7 +61,7 @@ export const leftoverReported = entry(
     /** What is known of the thing that is left over. */
     known: known.default(undefined).optional(),
     /** The debt of which one is short. */
-    short: yup.string(),
+    short: debtId(),
   }),
 )
 /** A place was looked at for it: by its name in the search. */

@@ -1,5 +1,4 @@
-import * as yup from 'yup'
-import { line, photoHash, shape, uuid, zoneId } from '../../schema.ts'
+import { line, listOf, oneOf, photoHash, shape, uuid, year, zoneId } from '../../schema.ts'
 import { eventKind, stampOf } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
 import { photo } from '../step.ts'
@@ -22,11 +21,7 @@ export const intakeTold = eventKind(
     fascia: line(),
     stands: line(),
     /** Year of make. */
-    made: yup
-      .number()
-      .integer()
-      .min(1950, '${path} is the year of make, like 2019')
-      .max(2100, '${path} is the year of make, like 2019'),
+    made: year(),
     plate: photoHash(),
   }),
   (state, body, stamp) => {
@@ -43,12 +38,9 @@ export const foundBefore = eventKind(
   'found-before',
   shape({
     what: line().required('say what was found'),
-    how: yup
-      .string()
-      .oneOf(foundStates, `\${path} must be one of ${foundStates.join(', ')}`)
-      .required(),
+    how: oneOf(foundStates).required(),
     zone: zoneId(),
-    photos: yup.array(photo.required()).max(8, '${path} can hold 8 photos').required(),
+    photos: listOf(photo.required(), 8).required(),
   }),
   (state, body, { id, at, actor }) =>
     accept({ ...state, entries: state.entries.set(id, { kind: 'found-before', at, by: actor, body }) }),

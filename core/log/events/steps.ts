@@ -1,6 +1,7 @@
 import type { List } from 'immutable'
-import * as yup from 'yup'
-import { line, shape, uuid } from '../../schema.ts'
+import type * as yup from 'yup'
+import { limits } from '../../limits.ts'
+import { count, debtId, line, listOf, oneOf, rank, shape, uuid } from '../../schema.ts'
 import { debtsOf, isTouched, setDebt } from '../debts.ts'
 import { eventKind, stampOf } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
@@ -101,7 +102,7 @@ export const stepStruck = eventKind(
 /** A step moves to another place in the order, given by its rank; the latest word wins. */
 export const stepReordered = eventKind(
   'step-reordered',
-  shape({ step: uuid().required(), rank: line().required().min(1) }),
+  shape({ step: uuid().required(), rank: rank().required() }),
   (state, { step: id, rank }, stamp) => {
     const step = state.steps.get(id)
     if (!step) return refuse(4)
@@ -119,16 +120,15 @@ export const stepReopened = eventKind(
   shape({
     step: uuid().required(),
     reason: line(),
-    debts: yup
-      .array(
-        shape({
-          debt: yup.string().required(),
-          how: yup.string().oneOf(settlements).required(),
-          count: yup.number().integer().min(1).required(),
-          marks: yup.array(uuid().required()),
-        }).required(),
-      )
-      .required(),
+    debts: listOf(
+      shape({
+        debt: debtId().required(),
+        how: oneOf(settlements).required(),
+        count: count().required(),
+        marks: listOf(uuid().required(), limits.marks),
+      }).required(),
+      limits.debts,
+    ).required(),
   }),
   (state, { step: id, debts }) => {
     const step = state.steps.get(id)

@@ -1,0 +1,30 @@
+import type { Request, RequestHandler } from 'express'
+import { addressOf, counted, formBytes, readJson } from '../routes/admission.ts'
+import type { Context, Route } from '../routes/route.ts'
+import { attempts } from './attempts.ts'
+import { loginOf } from './logins.ts'
+
+const minutes = 15
+
+/** The login that a sign-in names, as it is looked up: however it is padded or written, it is counted as one. */
+const loginIn = (req: Request) => loginOf(String((req.body as { login?: unknown } | undefined)?.login ?? ''))
+
+/**
+ * Wrong tries are counted in the database, so that every server sees them: sign-ins by address, by address and login, and by login from
+ * wherever they come; codes to join by address.
+ */
+export function limitsOf({ db }: Context, r: Route): RequestHandler[] {
+  const store = () => attempts(db, minutes * 60_000)
+  const failed = (what: string, most: number, name: string, key: (req: Request) => string) =>
+    counted({ what, most, minutes, by: 'address', failures: true }, store(), req => `${name} ${key(req)}`)
+  if (r.method === 'post' && r.path === '/api/session')
+    return [
+      failed('wrong sign-ins from this address', 60, 'address', addressOf),
+      (req, res, next) => void readJson(req, res, formBytes).then(() => next(), next),
+      failed('wrong sign-ins', 10, 'both', req => `${addressOf(req)} ${loginIn(req)}`),
+      failed('wrong sign-ins with this login', 50, 'login', loginIn),
+    ]
+  if (r.method === 'post' && r.path === '/api/join')
+    return [failed('wrong codes from this address', 30, 'join', addressOf)]
+  return []
+}

@@ -1,0 +1,94 @@
+import {
+  labelsOf,
+  readRecord,
+  sheets,
+  toSnapshot,
+  type LabelKind,
+  type Problem,
+  type RecordMachine,
+} from '@dialytica/core'
+import type { JobEvent } from '@dialytica/core'
+import { readFile } from 'node:fs/promises'
+import type { DataSource } from 'typeorm'
+import { open } from '../database.ts'
+import { Job, Model, Unit, User } from '../entities/index.ts'
+import { emptyStates, keepSnapshot, stateAt } from '../joblog/states.ts'
+import { photoFile } from '../photos/store.ts'
+
+/**
+ * The tasks of the worker pool, by name. Each takes and returns plain values; it reads the job from the database itself, so that
+ * the thread that answers hands over nothing but ids.
+ */
+let connection: Promise<DataSource> | undefined
+const database = (url: string) => (connection ??= open(url, 2))
+const states = emptyStates()
+
+interface OfJob {
+  url: string
+  job: string
+}
+async function stateOf({ url, job: id }: OfJob) {
+  const { manager } = await database(url)
+  const job = await manager.findOneByOrFail(Job, { id })
+  return { manager, job, state: await stateAt(manager, states, id, job.seq) }
+}
+
+/** The record sheet of a job as PDF, and the plate that names its file. */
+export async function recordSheet(
+  of: OfJob & { data: string; shop: string; timeZone: string },
+): Promise<{ pdf: Uint8Array; code: string; serial: string }> {
+  const { manager, job, state } = await stateOf(of)
+  const { shopId } = job
+  const unit = await manager.findOneByOrFail(Unit, { id: job.unitId, shopId })
+  const { maker, code, family } = await manager.findOneByOrFail(Model, { id: unit.modelId, shopId })
+  const people = new Map((await manager.findBy(User, { shopId })).map(u => [u.id, u.name]))
+  const { recordSheet: draw } = await import('../report/pdf.ts')
+  const pdf = await draw(state, family, {
+    shop: of.shop,
+    timeZone: of.timeZone,
+    machine: { maker, code, serial: unit.serial },
+    people,
+    photo: hash => readFile(photoFile(of.data, shopId, hash, 'stage')).catch(() => null),
+  })
+  return { pdf, code, serial: unit.serial }
+}
+
+/** Labels of a job on sheets or tape as PDF; null when there is nothing of these kinds to label. */
+export async function labelSheet(
+  of: OfJob & { sheet: string; kinds: LabelKind[]; skip: number },
+): Promise<Uint8Array | null> {
+  const { job, state } = await stateOf(of)
+  const sheet = sheets.find(s => s.id === of.sheet) ?? sheets[0]!
+  const all = labelsOf(state, state.opened!.family, job.id, of.kinds)
+  if (all.length === 0) return null
+  const { labelsPdf } = await import('../labels/pdf.ts')
+  return labelsPdf(sheet, all, Math.min(of.skip, sheet.columns * sheet.rows - 1))
+}
+
+/** Stores how a job stands now, so that it opens without folding its whole log. */
+export async function storeSnapshot(of: OfJob): Promise<void> {
+  const { manager, job, state } = await stateOf(of)
+  await keepSnapshot(manager, job.id, job.seq, JSON.stringify(toSnapshot(state)))
+}
+
+export interface CameIn {
+  machine: RecordMachine
+  log: JobEvent[]
+  steps: number
+}
+/** Reads the record of a job from its text: what is wrong with it, or its machine and its log. */
+export async function readRecordText(of: {
+  text: string
+}): Promise<{ ok: false; problems: Problem[] } | ({ ok: true } & CameIn)> {
+  const read = readRecord(of.text)
+  if (!read.ok) return { ok: false, problems: read.problems.slice(0, 20) }
+  const { record, state } = read.value
+  return { ok: true, machine: record.machine, log: record.log, steps: state.order.size }
+}
+
+export interface Tasks {
+  recordSheet: typeof recordSheet
+  labelSheet: typeof labelSheet
+  storeSnapshot: typeof storeSnapshot
+  readRecordText: typeof readRecordText
+}
