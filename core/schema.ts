@@ -12,18 +12,16 @@ export const count = () =>
     .integer('${path} must be a whole number')
     .min(1, '${path} must be at least 1')
     .max(limits.count, `\${path} can be ${limits.count} at most`)
-/** A number in a range, its ends included. */
-export const within = (least: number, most: number) =>
-  yup.number().min(least, `\${path} must be at least ${least}`).max(most, `\${path} can be ${most} at most`)
-export const wholeWithin = (least: number, most: number) =>
-  within(least, most).integer('${path} must be a whole number')
-/** A year of make. */
-export const year = () =>
+/** A number in a range, its ends included; `what` says what it is where the bare range would not help. */
+export const within = (least: number, most: number, what?: string) =>
   yup
     .number()
-    .integer('${path} is the year of make, like 2019')
-    .min(1950, '${path} is the year of make, like 2019')
-    .max(2100, '${path} is the year of make, like 2019')
+    .min(least, what ? `\${path} is ${what}` : `\${path} must be at least ${least}`)
+    .max(most, what ? `\${path} is ${what}` : `\${path} can be ${most} at most`)
+export const wholeWithin = (least: number, most: number, what?: string) =>
+  within(least, most, what).integer('${path} must be a whole number')
+/** A year of make. */
+export const year = () => wholeWithin(1950, 2100, 'the year of make, like 2019')
 /** A number above nothing, in a unit. */
 export const above0 = (most: number, unit: string) =>
   yup.number().positive(`\${path} must be more than 0 ${unit}`).max(most, `\${path} can be ${most} ${unit} at most`)

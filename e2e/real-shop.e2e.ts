@@ -49,7 +49,6 @@ test('the first evening of a shop: sign-in, empty floor, first machine, a whole 
   await page.getByRole('button', { name: 'Sign in' }).click()
   await expect(page.getByRole('heading', { name: 'No machine stands open.' })).toBeVisible()
 
-
   await page.getByRole('link', { name: /A machine comes in/ }).click()
   await expect(page.getByText('Simulated camera')).toHaveCount(0)
   await page.getByLabel(/Rating plate/).fill('QX-70 5501-0001')
@@ -69,7 +68,6 @@ test('the first evening of a shop: sign-in, empty floor, first machine, a whole 
   await named(page, 'Keep it').click()
   await expect(found.getByRole('listitem')).toContainText('screw of the hatch')
   await page.getByRole('button', { name: 'Go down' }).click()
-
 
   // Three photos: by button, by key, by pedal.
   await photo(page, () => page.getByRole('button', { name: /^Photo/ }).click())

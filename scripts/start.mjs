@@ -46,25 +46,48 @@ const database = own
   ? await step('Starting the database', () => startMariaDb(join(data, 'mariadb'))).catch(e => fail(e.message))
   : null
 
-const server = fork(join(root, 'server', 'main.ts'), [], {
-  cwd: root,
-  execArgv: ['--import', 'tsx'],
-  detached: true,
-  env: {
-    DIALYTICA_DEMO: own ? '1' : '0',
-    ...process.env,
-    PORT: String(port),
-    HOST: host,
-    DIALYTICA_DATA: data,
-    DATABASE_URL: own ? database.url() : process.env.DATABASE_URL,
-  },
-})
-
+/** A server that ends so soon after its start, in milliseconds, so many times in a row, is not started again. */
+const [soon, tries] = [20_000, 5]
+let server
 let stopping = false
+let quick = 0
+
+function launch() {
+  const began = Date.now()
+  let served = false
+  server = fork(join(root, 'server', 'main.ts'), [], {
+    cwd: root,
+    execArgv: ['--import', 'tsx'],
+    detached: true,
+    env: {
+      DIALYTICA_DEMO: own ? '1' : '0',
+      ...process.env,
+      PORT: String(port),
+      HOST: host,
+      DIALYTICA_DATA: data,
+      DATABASE_URL: own ? database.url() : process.env.DATABASE_URL,
+    },
+  })
+  server.once('message', () => (served = true))
+  server.once('exit', (code, signal) => {
+    if (stopping) return
+    quick = Date.now() - began < soon ? quick + 1 : 0
+    const why = `The server ended (${signal ?? code}).`
+    // What never served says itself why.
+    if ((!served && quick < 2) || quick >= tries) {
+      console.error(`${why} Everything recorded is kept; mend what it says and start again.`)
+      void stop(1)
+    } else {
+      console.error(`${why} Everything recorded is kept; it is started again.`)
+      launch()
+    }
+  })
+}
+
 async function stop(status) {
   if (stopping) return
   stopping = true
-  if (server.exitCode === null && server.signalCode === null) {
+  if (server && server.exitCode === null && server.signalCode === null) {
     const ended = new Promise(done => server.once('exit', done))
     server.kill('SIGTERM')
     await ended
@@ -77,7 +100,4 @@ process.on('SIGINT', () => {
   stop(0)
 })
 process.on('SIGTERM', () => stop(0))
-server.on('exit', (code, signal) => {
-  if (!stopping) console.error(`The server ended (${signal ?? code}). Everything recorded is kept; start again.`)
-  stop(1)
-})
+launch()

@@ -1,10 +1,12 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { readFileSync } from 'node:fs'
-import { mkdir, mkdtemp, readFile, rm, writeFile } from 'node:fs/promises'
+import { createHash } from 'node:crypto'
+import { cp, mkdtemp, readdir, readFile, rm, stat, truncate, writeFile } from 'node:fs/promises'
 import { createServer, type AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import sharp from 'sharp'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
@@ -55,6 +57,13 @@ const health = async () => {
 const isUp = () => expect.poll(health, { timeout: 60_000 }).toBe('up')
 const databasePid = async () =>
   (JSON.parse(await readFile(join(data, 'mariadb', 'server.json'), 'utf8')) as { pid: number }).pid
+/** The server that a start command has started: its child that runs the server's file; 0 while there is none. */
+const serverPid = async (parent: number) => {
+  const children = (await readFile(`/proc/${parent}/task/${parent}/children`, 'utf8').catch(() => '')).trim().split(' ')
+  for (const pid of children.filter(Boolean))
+    if (/server\/main\.ts/.test(await readFile(`/proc/${pid}/cmdline`, 'utf8').catch(() => ''))) return Number(pid)
+  return 0
+}
 /** True while the process does anything: one that is dead and not yet reaped does not count. */
 const isAlive = (pid: number) => {
   try {
@@ -86,6 +95,12 @@ describe('the start command', () => {
     await expect.poll(databasePid, { timeout: 60_000 }).not.toBe(before)
     await isUp()
 
+    // The server is started again by itself.
+    const server = await serverPid(first.child.pid!)
+    process.kill(server, 'SIGKILL')
+    await expect.poll(() => serverPid(first.child.pid!), { timeout: 60_000 }).not.toBe(server)
+    await isUp()
+
     first.child.kill('SIGKILL')
     await first.ended
     await expect.poll(health, { timeout: 60_000 }).toBe('away')
@@ -95,9 +110,22 @@ describe('the start command', () => {
     await isUp()
     expect(await databasePid()).toBe(left)
 
+    // The database that was taken over is looked after like one of its own.
+    process.kill(left, 'SIGKILL')
+    await expect.poll(databasePid, { timeout: 60_000 }).not.toBe(left)
+    await isUp()
+    const taken = await databasePid()
     second.child.kill('SIGINT')
     expect(await second.ended).toBe(0)
-    expect(isAlive(left)).toBe(false)
+    expect(isAlive(taken)).toBe(false)
+  })
+
+  it('says within its first words what it does', async () => {
+    const first = start()
+    await expect.poll(first.said, { timeout: 60_000 }).toMatch(/Starting the database/)
+    await isUp()
+    first.child.kill('SIGINT')
+    expect(await first.ended).toBe(0)
   })
 
   it('says so when it already runs, and does nothing', async () => {
@@ -154,26 +182,104 @@ describe('the account command', () => {
 })
 
 describe('backup and restore', () => {
-  it('bring back what was there, and ask before they replace anything', async () => {
-    const person = (login: string) =>
-      run('account.mjs', ['--shop', 'Quay Street', '--login', login, '--name', login], {
-        DIALYTICA_PASSWORD: 'a long password',
-      })
-    expect((await person('ada')).status).toBe(0)
-    await mkdir(join(data, 'photos', 'shop'), { recursive: true })
-    await writeFile(join(data, 'photos', 'shop', 'one.jpg'), 'picture')
-    const kept = join(data, 'kept')
-    expect(await run('backup.mjs', [kept])).toMatchObject({ status: 0, said: expect.stringContaining(kept) })
-
-    expect(await run('demo-reset.mjs', [])).toMatchObject({ status: 1, said: expect.stringContaining('--yes') })
-    expect((await run('demo-reset.mjs', ['--yes'])).status).toBe(0)
-    expect(await run('restore.mjs', [kept])).toMatchObject({ status: 1, said: expect.stringContaining('--yes') })
-    expect(await run('restore.mjs', [join(data, 'nowhere')])).toMatchObject({
-      status: 1,
-      said: expect.stringContaining('Name the folder'),
+  const address = (path: string) => `http://127.0.0.1:${port}/api${path}`
+  /** Signs in and returns the cookie. */
+  const signIn = async () => {
+    const reply = await fetch(address('/session'), {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ login: 'ada', password: 'a long password' }),
     })
+    return {
+      cookie: reply.headers.get('set-cookie')!.split(';')[0]!,
+      shop: ((await reply.json()) as { shopId: string }).shopId,
+    }
+  }
+  const upload = async (cookie: string, width: number) => {
+    const bytes = await sharp({ create: { width, height: 30, channels: 3, background: '#567' } })
+      .jpeg()
+      .toBuffer()
+    const hash = createHash('sha256').update(bytes).digest('hex')
+    const reply = await fetch(address(`/photos/${hash}`), {
+      method: 'PUT',
+      headers: { cookie, 'content-type': 'image/jpeg' },
+      body: new Uint8Array(bytes),
+    })
+    expect(reply.status).toBe(200)
+    return hash
+  }
+
+  it('keep one moment whole, tell a damaged backup, and change nothing unless all of it can be restored', async () => {
+    const who = ['--shop', 'Quay Street', '--login', 'ada', '--name', 'Ada Quill', '--role', 'lead']
+    expect((await run('account.mjs', who, { DIALYTICA_PASSWORD: 'a long password' })).status).toBe(0)
+    const first = start()
+    await isUp()
+    const { cookie, shop } = await signIn()
+    const then = await upload(cookie, 40)
+    const kept = join(data, 'kept')
+    expect(await run('backup.mjs', [kept])).toMatchObject({ status: 0, said: expect.stringContaining('1 photos') })
+    const after = await upload(cookie, 50)
+    expect(await run('backup.mjs', [kept])).toMatchObject({ status: 1, said: expect.stringContaining('not empty') })
+    expect(await run('backup.mjs', ['--verify', kept])).toMatchObject({ status: 0 })
+    for (const file of ['manifest.json', 'database.sql.gz', `photos/${shop}/${then.slice(0, 2)}/${then}.full.jpg`])
+      expect((await stat(join(kept, file))).mode & 0o077).toBe(0)
+    expect((await stat(kept)).mode & 0o077).toBe(0)
+    expect(await readdir(data)).not.toContainEqual(expect.stringContaining('.part'))
+    expect(await run('restore.mjs', [kept, '--yes'])).toMatchObject({
+      status: 1,
+      said: expect.stringContaining('Stop the application'),
+    })
+    first.child.kill('SIGINT')
+    expect(await first.ended).toBe(0)
+
+    const photo = `photos/${shop}/${then.slice(0, 2)}/${then}.stage.jpg`
+    const edit = async (folder: string, change: (manifest: { files: { file: string; sha256: string }[] }) => void) => {
+      const manifest = JSON.parse(await readFile(join(folder, 'manifest.json'), 'utf8')) as {
+        files: { file: string; sha256: string }[]
+      }
+      change(manifest)
+      await writeFile(join(folder, 'manifest.json'), JSON.stringify(manifest))
+    }
+    const cut = async (file: string, bytes: number) => truncate(file, (await stat(file)).size - bytes)
+    const damages: [string, (folder: string) => Promise<unknown>][] = [
+      ['the list is gone', f => rm(join(f, 'manifest.json'))],
+      ['the list is cut off', f => cut(join(f, 'manifest.json'), 20)],
+      ['the list is of another form', f => writeFile(join(f, 'manifest.json'), '{"format":"other"}')],
+      ['a line of the list is gone', f => edit(f, m => void m.files.pop())],
+      ['the database is gone', f => rm(join(f, 'database.sql.gz'))],
+      ['the database is cut off', f => cut(join(f, 'database.sql.gz'), 200)],
+      ['the database is empty', f => writeFile(join(f, 'database.sql.gz'), '')],
+      ['a photo is gone', f => rm(join(f, photo))],
+      [
+        'a photo has another byte',
+        async f => writeFile(join(f, photo), Buffer.from(await readFile(join(f, photo))).fill(7, 100, 101)),
+      ],
+      ['a file lies outside', f => edit(f, m => void (m.files[1]!.file = '../../etc/passwd'))],
+    ]
+    const places = async () =>
+      (await readdir(data, { recursive: true })).filter(f => /^(mariadb\/tables\/dialytica|photos)/.test(f)).sort()
+    const before = await places()
+    for (const [what, damage] of damages) {
+      const folder = join(data, 'damaged')
+      await cp(kept, folder, { recursive: true })
+      await damage(folder)
+      expect(await run('backup.mjs', ['--verify', folder]), what).toMatchObject({ status: 1 })
+      expect(await run('restore.mjs', [folder, '--yes']), what).toMatchObject({ status: 1 })
+      expect(await places(), what).toEqual(before)
+      await rm(folder, { recursive: true })
+    }
+
+    expect(await run('restore.mjs', [kept])).toMatchObject({ status: 1, said: expect.stringContaining('--yes') })
     expect((await run('restore.mjs', [kept, '--yes'])).status).toBe(0)
-    expect(await person('ada')).toMatchObject({ status: 1, said: expect.stringContaining('is taken') })
-    expect(await readFile(join(data, 'photos', 'shop', 'one.jpg'), 'utf8')).toBe('picture')
+    const second = start()
+    await isUp()
+    const again = await signIn()
+    const shown = (hash: string) =>
+      fetch(address(`/photos/${hash}/thumb`), { headers: { cookie: again.cookie } }).then(r => r.status)
+    expect([await shown(then), await shown(after)]).toEqual([200, 404])
+    second.child.kill('SIGINT')
+    await second.ended
+    expect((await readdir(data)).filter(f => f.startsWith('before-restore'))).toHaveLength(1)
+    expect(await run('demo-reset.mjs', [])).toMatchObject({ status: 1, said: expect.stringContaining('--yes') })
   })
 })

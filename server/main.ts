@@ -3,6 +3,8 @@ import { seedDemo } from './seed/demo.ts'
 import { serve } from './server.ts'
 
 const config = readConfig(process.env)
+/** How long a server that ends waits for what it is doing, in milliseconds. */
+const patience = 8000
 const stopping = new AbortController()
 const say = (line: string) => console.log(line)
 let machines = Promise.resolve()
@@ -13,6 +15,8 @@ try {
     machines = demo.machines.catch((error: Error) => say(`The demo is not complete: ${error.message}. Start again.`))
   })
   const stop = async () => {
+    // Whatever hangs on a dead connection is not waited for: everything that was answered is in the database.
+    setTimeout(() => process.exit(0), patience).unref()
     stopping.abort()
     await machines
     await running.stop()
@@ -22,6 +26,7 @@ try {
   process.once('SIGTERM', stop)
   // Started by the start command: when that is gone, so is this.
   process.once('disconnect', stop)
+  process.send?.('serves')
   console.log(`Dialytica ${running.context.version} serves on http://${config.host}:${running.port}`)
 } catch (error) {
   const { code, message } = error as { code?: string; message: string }

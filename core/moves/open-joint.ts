@@ -7,7 +7,7 @@ const joint = shape({
   hose: line(),
   clamp: oneOf(['spring', 'worm', 'ear', 'none']),
   /** Where the clamp's ears point, as an hour of the clock seen from the hose. */
-  clock: wholeWithin(1, 12),
+  clock: wholeWithin(1, 12, 'an hour of the clock, 1 to 12'),
   notch: line(),
 })
 const schema = moveShape('open-joint', { joint: joint.required() })

@@ -85,9 +85,12 @@ export function spoilt(value: unknown, below: Below): unknown {
     const put = bad[below(bad.length)]!(below)
     const place = places[below(Math.max(1, places.length))]
     if (!place || below(25) === 0) copy = put
-    else if (below(6) === 0) delete place[0][place[1]]
-    else if (below(6) === 0) place[0][`also ${place[1]}`] = put
-    else place[0][place[1]] = put
+    else {
+      const [holder, key] = place
+      const how = below(6)
+      if (how === 0) delete holder[key]
+      else holder[how === 1 ? `also ${key}` : key] = put
+    }
     if (!copy || typeof copy !== 'object') return copy
   }
   return copy

@@ -69,8 +69,8 @@ export const nothingWaits = (page: Page) =>
               const open = indexedDB.open('dialytica')
               open.onerror = () => fail(open.error)
               open.onsuccess = () => {
-                const asked = open.result.transaction(['events', 'photos'])
-                const counts = ['events', 'photos'].map(
+                const asked = open.result.transaction(['events', 'shots'])
+                const counts = ['events', 'shots'].map(
                   name =>
                     new Promise<number>(have => {
                       const count = asked.objectStore(name).count()

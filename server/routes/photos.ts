@@ -3,8 +3,8 @@ import { stat } from 'node:fs/promises'
 import { PhotoEntity } from '../entities/index.ts'
 import { photoFile, takeIn } from '../photos/store.ts'
 import type { Size } from '../photos/develop.ts'
-import { notFound } from '../problems.ts'
-import { route } from './route.ts'
+import { notFound, ProblemError } from '../problems.ts'
+import { route, uuidForm } from './route.ts'
 
 const hashForm = /^[0-9a-f]{64}$/
 
@@ -15,11 +15,15 @@ export const putPhoto = route({
   who: 'technician',
   joined: true,
   params: { hash: hashForm },
+  query: { actor: uuidForm },
   bytes: limits.photoBytes,
   rates: [{ what: 'photos', most: 2000, minutes: 15, by: 'account' }],
   inTurn: context => context.uploads,
   replies: { 200: 'Taken in', 413: 'Too large', 415: 'Not a photo' },
-  async answer({ db, config }, { params, person, body }) {
+  async answer({ db, config }, { params, query, person, body }) {
+    // On a shared tablet somebody else may have signed in meanwhile: a photo never goes to their shop.
+    if (query.actor && query.actor !== person.id)
+      throw new ProblemError('not-allowed', 'Taken by somebody else: it goes up when they sign in again.')
     const { hash, width, height, takenAt } = await takeIn(db, config.data, person.shopId, params.hash!, body as Buffer)
     return { hash, width, height, takenAt }
   },

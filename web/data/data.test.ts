@@ -51,7 +51,7 @@ describe('the address of a photo', () => {
   beforeEach(() => vi.stubGlobal('URL', Object.assign(URL, { createObjectURL: (b: Blob) => `blob:${b.size}` })))
   it('is on this device while it waits here, else on the server', async () => {
     expect(await photoUrl('a'.repeat(64), 'stage')).toBe(`/api/photos/${'a'.repeat(64)}/stage`)
-    await local.photos.put({ hash: 'b'.repeat(64), blob: new Blob(['12345']), bytes: 5 })
+    await local.shots.put({ actor: 'x', hash: 'b'.repeat(64), blob: new Blob(['12345']), bytes: 5 })
     expect(await photoUrl('b'.repeat(64), 'stage')).toMatch(/^blob:/)
     remember('c'.repeat(64), new Blob(['123']))
     expect(await photoUrl('c'.repeat(64), 'thumb')).toBe('blob:3')
@@ -71,6 +71,7 @@ describe('time', () => {
     const at = (timeZone: string) => {
       useSession().person = {
         id: '1',
+        shopId: 'shop',
         login: 'x',
         name: 'x',
         role: 'lead',
@@ -87,6 +88,7 @@ describe('time', () => {
   it('counts the days of the shop, not hours', () => {
     useSession().person = {
       id: '1',
+      shopId: 'shop',
       login: 'x',
       name: 'x',
       role: 'lead',

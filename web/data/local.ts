@@ -10,9 +10,10 @@ export interface WaitingEvent {
   event: JobEvent
   refused?: string
 }
-/** A photo that the server does not have yet, or refused. */
+/** A photo that the server does not have yet, or refused. It waits for who took it, and goes up only as them. */
 export interface WaitingPhoto {
   hash: string
+  actor: string
   blob: Blob
   bytes: number
   refused?: string
@@ -45,7 +46,7 @@ export interface Kept {
 /** What this device keeps until the server has it. */
 export const local = new Dexie('dialytica') as Dexie & {
   events: EntityTable<WaitingEvent, 'n'>
-  photos: EntityTable<WaitingPhoto, 'hash'>
+  shots: Table<WaitingPhoto, [string, string]>
   drafts: EntityTable<Draft, 'job'>
   kept: EntityTable<Kept, 'what'>
   log: Table<Logged, [string, number]>
@@ -53,3 +54,14 @@ export const local = new Dexie('dialytica') as Dexie & {
 local.version(1).stores({ events: '++n, &id, job, actor', photos: 'hash', drafts: 'job' })
 local.version(2).stores({ kept: 'what' })
 local.version(3).stores({ log: '[job+seq], job' })
+/** Photos that waited without a name are those of who worked here last. */
+local
+  .version(4)
+  .stores({ photos: null, shots: '[actor+hash], hash, actor' })
+  .upgrade(async upgrading => {
+    const kept = (await upgrading.table('kept').get('person')) as Kept | undefined
+    const waiting = (await upgrading.table('events').toCollection().first()) as WaitingEvent | undefined
+    const actor = (kept?.value as { id?: string } | undefined)?.id ?? waiting?.actor ?? ''
+    const photos = (await upgrading.table('photos').toArray()) as WaitingPhoto[]
+    await upgrading.table('shots').bulkPut(photos.map(({ refused: _, ...photo }) => ({ ...photo, actor })))
+  })

@@ -12,7 +12,11 @@ export function remember(hash: string, blob: Blob): void {
 export async function photoUrl(hash: string, size: 'stage' | 'thumb' | 'full'): Promise<string> {
   const near = urls.get(hash)
   if (near) return near
-  const waiting = await local.photos.get(hash).catch(() => undefined)
+  const waiting = await local.shots
+    .where('hash')
+    .equals(hash)
+    .first()
+    .catch(() => undefined)
   if (waiting) remember(hash, waiting.blob)
   return urls.get(hash) ?? `/api/photos/${hash}/${size}`
 }

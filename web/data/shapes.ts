@@ -3,6 +3,7 @@ import type { Family, Step, Summary } from '@dialytica/core'
 /** What the server says of people and machines. */
 export interface Person {
   id: string
+  shopId: string
   login: string
   name: string
   role: 'viewer' | 'technician' | 'lead'

@@ -16,15 +16,15 @@ async function hashInWorker(blob: Blob): Promise<string> {
 /** When a picture was taken, as far as it says itself: a file knows when it was written. */
 const takenAt = (blob: Blob) => (blob instanceof File && blob.lastModified ? new Date(blob.lastModified) : new Date())
 
-/** Keeps a photo on this device and says how it is known. Throws with what to do when the picture cannot be read. */
-export async function takePhoto(blob: Blob, at = takenAt(blob)): Promise<Photo> {
+/** Keeps a photo on this device for who took it and says how it is known. Throws with what to do when the picture cannot be read. */
+export async function takePhoto(blob: Blob, actor: string, at = takenAt(blob)): Promise<Photo> {
   const bitmap = await createImageBitmap(blob).catch(() => {
     throw new Error('This is not a picture that can be shown: choose a JPEG, PNG or WebP.')
   })
   const { width, height } = bitmap
   bitmap.close()
   const hash = await hashInWorker(blob)
-  await local.photos.put({ hash, blob, bytes: blob.size }).catch((error: unknown) => {
+  await local.shots.put({ hash, actor, blob, bytes: blob.size }).catch((error: unknown) => {
     if (!isFull(error)) throw error
     throw new Error(
       'This device is full: the photo was not kept. Let what waits go up, or free room on the device, then take it again.',

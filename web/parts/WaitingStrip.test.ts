@@ -18,9 +18,9 @@ const answer = (status: number) =>
   )
 beforeEach(async () => {
   setActivePinia(createPinia())
-  await Promise.all([local.events.clear(), local.photos.clear()])
+  await Promise.all([local.events.clear(), local.shots.clear()])
   useSession().person = person
-  await local.photos.put({ hash: 'a'.repeat(64), blob: new Blob(['x']), bytes: 1 })
+  await local.shots.put({ actor: person.id, hash: 'a'.repeat(64), blob: new Blob(['x']), bytes: 1 })
 })
 
 async function strip(status: number) {
@@ -33,7 +33,7 @@ async function strip(status: number) {
 
 describe('what waits', () => {
   it('is not spoken of while all is well', async () => {
-    await local.photos.clear()
+    await local.shots.clear()
     expect((await strip(200)).find('[role=status]').exists()).toBe(false)
   })
   it('is counted while the server does not answer', async () => {
@@ -48,7 +48,7 @@ describe('what waits', () => {
   })
   it('says how far it is when much goes up', async () => {
     for (let i = 0; i < 6; i++)
-      await local.photos.put({ hash: String(i).repeat(64), blob: new Blob(['x']), bytes: 4e6 })
+      await local.shots.put({ actor: person.id, hash: String(i).repeat(64), blob: new Blob(['x']), bytes: 4e6 })
     let sent = 0
     let goOn = () => {}
     const held = new Promise<void>(done => (goOn = done))
@@ -66,7 +66,7 @@ describe('what waits', () => {
     expect(wrapper.find('[role=status]').exists()).toBe(false)
   })
   it('says that room runs out before it is out, and what cannot be kept when it is', async () => {
-    await local.photos.clear()
+    await local.shots.clear()
     vi.stubGlobal('navigator', { storage: { estimate: async () => ({ quota: 1e9, usage: 1e9 - 37e6 }) } })
     await lookForRoom()
     const wrapper = await strip(200)
@@ -86,6 +86,6 @@ describe('what waits', () => {
     const wrapper = await strip(415)
     expect(wrapper.text()).toContain('cannot be read')
     await wrapper.get('button').trigger('click')
-    await vi.waitFor(async () => expect(await local.photos.count()).toBe(0))
+    await vi.waitFor(async () => expect(await local.shots.count()).toBe(0))
   })
 })

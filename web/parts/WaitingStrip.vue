@@ -24,6 +24,7 @@ const isShown = computed(
     goesUp.value ||
     outbox.refused.length > 0 ||
     outbox.spoilt.length > 0 ||
+    (outbox.ofOthers > 0 && !outbox.signedOut) ||
     outbox.unkept.length > 0 ||
     roomLeft.value !== null,
 )
@@ -60,6 +61,11 @@ const isShown = computed(
     <button v-if="outbox.refused.length" class="btn" type="button" :aria-expanded="open" @click="open = !open">
       {{ outbox.refused.length }} refused
     </button>
+    <p v-if="outbox.ofOthers">
+      {{ outbox.ofOthers === 1 ? 'One thing' : `${outbox.ofOthers} things` }} of somebody else
+      {{ outbox.ofOthers === 1 ? 'waits' : 'wait' }} on this device, and {{ outbox.ofOthers === 1 ? 'goes' : 'go' }} up
+      when they sign in here again.
+    </p>
     <p v-if="outbox.spoilt.length">
       {{ outbox.spoilt.length }} photos could not be taken in: {{ outbox.spoilt[0]!.refused }}
 

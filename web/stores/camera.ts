@@ -38,14 +38,14 @@ export const useCamera = defineStore('camera', () => {
     return simulatedCamera.take(view)
   }
 
-  async function takeIn(of: Errand, blob: Blob): Promise<void> {
+  async function takeIn(of: Errand, blob: Blob, by: string): Promise<void> {
     if (of.read) {
       const text = await readCode(blob).catch(() => null)
       if (!text) throw new Error('No code is seen: hold it flat, with light from the side.')
       await of.read(text)
       return
     }
-    const photo = await takePhoto(blob)
+    const photo = await takePhoto(blob, by)
     await of.keep(photo, blob)
     shots.value += 1
   }
@@ -54,6 +54,8 @@ export const useCamera = defineStore('camera', () => {
   let line: Promise<unknown> = Promise.resolve()
   function bring(of: Errand, coming: Blob | Promise<Blob>): Promise<void> {
     const { kind } = of
+    // Whoever works here when it is taken: it goes up as theirs.
+    const by = session.person?.id ?? ''
     under[kind] = (under[kind] ?? 0) + 1
     delete wrong[kind]
     const blob = Promise.resolve(coming)
@@ -61,7 +63,7 @@ export const useCamera = defineStore('camera', () => {
     blob.catch(() => undefined)
     const turn = line.then(async () => {
       try {
-        await takeIn(of, await blob)
+        await takeIn(of, await blob, by)
       } catch (error) {
         wrong[kind] = (error as Error).message
       } finally {

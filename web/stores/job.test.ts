@@ -51,7 +51,7 @@ beforeEach(async () => {
   server = new Server()
   vi.stubGlobal('fetch', server.fetch)
   vi.stubGlobal('EventSource', Stream)
-  await Promise.all([local.events.clear(), local.photos.clear(), local.drafts.clear()])
+  await Promise.all([local.events.clear(), local.shots.clear(), local.drafts.clear()])
   useSession().person = person
 })
 afterEach(() => useJob().close())

@@ -2,7 +2,7 @@ import type { JobEvent } from '@dialytica/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { api, ApiError } from '../data/api.ts'
-import { local, type WaitingEvent } from '../data/local.ts'
+import { local, type WaitingEvent, type WaitingPhoto } from '../data/local.ts'
 import { keepShown } from '../data/photo-cache.ts'
 import { isFull, lookForRoom, roomLeft } from '../data/room.ts'
 import { useSession } from './session.ts'
@@ -15,11 +15,22 @@ interface Appended {
 type Heard = (job: string, appended: Appended) => void
 
 const batch = 100
+/** So much is sent in one batch, in characters. */
+const batchSize = 1_000_000
+
+/**
+ * True where sending the same again will not help: it is too large, of no form, or for something that is not there. Whatever else goes
+ * wrong (no network, signed out, a role that may not) passes, and what waits goes on waiting.
+ */
+const isSpoilt = (error: unknown): error is ApiError =>
+  error instanceof ApiError && [400, 404, 409, 413, 415, 422].includes(error.problem.status)
 
 /** What waits on this device until the server has it; it goes up by itself, in order. */
 export const useOutbox = defineStore('outbox', () => {
   const events = ref<WaitingEvent[]>([])
-  const photos = ref<{ hash: string; bytes: number; refused?: string }[]>([])
+  const photos = ref<Omit<WaitingPhoto, 'blob'>[]>([])
+  const session = useSession()
+  const isMine = ({ actor }: { actor: string }) => actor === session.person?.id
   /** Acts that this device has no room for; they are kept in memory and sent first. */
   const unkept = shallowRef<JobEvent[]>([])
   /** How much of what waited has gone up since the last time nothing waited. */
@@ -28,25 +39,27 @@ export const useOutbox = defineStore('outbox', () => {
   /** True when the server no longer knows who works here. */
   const signedOut = ref(false)
   const heard = new Set<Heard>()
-  const waitingEvents = computed(() => events.value.filter(e => !e.refused).length + unkept.value.length)
-  const waitingPhotos = computed(() => photos.value.filter(p => !p.refused))
+  const myEvents = computed(() => events.value.filter(isMine))
+  const myPhotos = computed(() => photos.value.filter(isMine))
+  const waitingEvents = computed(() => myEvents.value.filter(e => !e.refused).length + unkept.value.length)
+  const waitingPhotos = computed(() => myPhotos.value.filter(p => !p.refused))
+  /** What others left waiting here: it goes up when they are back. */
+  const ofOthers = computed(
+    () => events.value.length + photos.value.length - myEvents.value.length - myPhotos.value.length,
+  )
   const waiting = computed(() => waitingEvents.value + waitingPhotos.value.length)
   /** What waits, in bytes: photos as they are, acts as they are written. */
   const bytes = computed(
     () =>
       waitingPhotos.value.reduce((sum, p) => sum + p.bytes, 0) +
-      events.value.reduce((sum, e) => sum + (e.refused ? 0 : JSON.stringify(e.event).length), 0),
+      myEvents.value.reduce((sum, e) => sum + (e.refused ? 0 : JSON.stringify(e.event).length), 0),
   )
-  const refused = computed(() => events.value.filter(e => e.refused))
-  const spoilt = computed(() => photos.value.filter(p => p.refused))
+  const refused = computed(() => myEvents.value.filter(e => e.refused))
+  const spoilt = computed(() => myPhotos.value.filter(p => p.refused))
 
   async function refresh(): Promise<void> {
     events.value = await local.events.orderBy('n').toArray()
-    photos.value = (await local.photos.toArray()).map(({ hash, bytes, refused }) => ({
-      hash,
-      bytes,
-      ...(refused && { refused }),
-    }))
+    photos.value = (await local.shots.toArray()).map(({ blob: _, ...photo }) => photo)
     if (waiting.value === 0) gone.value = 0
   }
 
@@ -78,35 +91,40 @@ export const useOutbox = defineStore('outbox', () => {
     }
   }
 
-  async function sendPhotos(): Promise<void> {
-    for (const { hash, blob } of await local.photos.filter(p => !p.refused).toArray())
+  async function sendPhotos(actor: string): Promise<void> {
+    for (const { hash, blob } of await local.shots
+      .where({ actor })
+      .filter(p => !p.refused)
+      .toArray())
       try {
-        await api('PUT', `/photos/${hash}`, blob)
+        await api('PUT', `/photos/${hash}?actor=${actor}`, blob)
         await keepShown(hash, blob).catch(() => undefined)
-        await local.photos.delete(hash)
+        await local.shots.delete([actor, hash])
         gone.value += 1
         await refresh()
       } catch (error) {
-        if (!(error instanceof ApiError) || error.passing || error.problem.status === 401) throw error
-        await local.photos.update(hash, { refused: error.message })
+        if (!isSpoilt(error)) throw error
+        await local.shots.update([actor, hash], { refused: error.message })
       }
   }
 
-  /** The next events of one job of this person, oldest first. */
-  async function nextBatch(actor: string): Promise<WaitingEvent[]> {
+  /** The next events of one job of this person, oldest first, as much as goes up at once. */
+  async function nextBatch(actor: string, most: number): Promise<WaitingEvent[]> {
     const mine = await local.events
       .orderBy('n')
       .filter(e => !e.refused && e.actor === actor)
       .toArray()
-    return mine.filter(e => e.job === mine[0]?.job).slice(0, batch)
+    let size = 0
+    return mine
+      .filter(e => e.job === mine[0]?.job)
+      .slice(0, most)
+      .filter((e, i) => (size += JSON.stringify(e.event).length) < batchSize || i === 0)
   }
 
   async function sendEvents(actor: string): Promise<void> {
-    for (let next = await nextBatch(actor); next.length; next = await nextBatch(actor)) {
+    for (let next = await nextBatch(actor, batch); next.length; next = await nextBatch(actor, batch)) {
       const job = next[0]!.job
-      const appended = await api<Appended>('POST', `/jobs/${job}/events`, { events: next.map(e => e.event) }).catch(
-        unknown(next),
-      )
+      const appended = await send(job, next)
       for (const hear of heard) hear(job, appended)
       await local.events
         .where('id')
@@ -118,13 +136,16 @@ export const useOutbox = defineStore('outbox', () => {
     }
   }
 
-  /** A job that the server does not know refuses all of its events; any other failure is passed on. */
-  const unknown =
-    (next: WaitingEvent[]) =>
-    (error: unknown): Appended => {
-      if (!(error instanceof ApiError) || error.passing || error.problem.status === 401) throw error
+  /** What the server cannot read as a whole is sent one by one, so that one event never holds back the others. */
+  async function send(job: string, next: WaitingEvent[]): Promise<Appended> {
+    try {
+      return await api<Appended>('POST', `/jobs/${job}/events`, { events: next.map(e => e.event) })
+    } catch (error) {
+      if (!isSpoilt(error)) throw error
+      if (next.length > 1) return send(job, next.slice(0, 1))
       return { seq: 0, accepted: [], refused: next.map(({ id }) => ({ id, message: error.message })) }
     }
+  }
 
   let flushing: Promise<void> | null = null
   let again: ReturnType<typeof setTimeout> | undefined
@@ -134,12 +155,12 @@ export const useOutbox = defineStore('outbox', () => {
   function flush(): Promise<void> {
     clearTimeout(again)
     flushing ??= (async () => {
-      const actor = useSession().person?.id
+      const actor = session.person?.id
       if (!actor) return
       try {
         await keepLate().catch(() => undefined)
         await sendEvents(actor)
-        await sendPhotos()
+        await sendPhotos(actor)
         reachable.value = true
         signedOut.value = false
         pause = 500
@@ -166,7 +187,7 @@ export const useOutbox = defineStore('outbox', () => {
   }
   /** Lets go of photos that the server could not take in. */
   async function dropSpoilt(): Promise<void> {
-    await local.photos.filter(p => Boolean(p.refused)).delete()
+    await local.shots.filter(p => isMine(p) && Boolean(p.refused)).delete()
     await refresh()
   }
   /** Sends a refused event once more. */
@@ -193,6 +214,7 @@ export const useOutbox = defineStore('outbox', () => {
     unkept,
     refused,
     spoilt,
+    ofOthers,
     reachable,
     signedOut,
     dropSpoilt,

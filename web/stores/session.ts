@@ -33,7 +33,7 @@ export const useSession = defineStore('session', () => {
   /** Somebody else works on this device from now on. */
   async function become(found: Person): Promise<void> {
     const before = await recall<Person>('person')
-    if (before && before.shop !== found.shop) await forget()
+    if (before && before.shopId !== found.shopId) await forget()
     await keepSaid('person', found)
     person.value = found
     asked.value = true

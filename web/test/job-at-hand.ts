@@ -9,6 +9,7 @@ import { useSession } from '../stores/session.ts'
 export const jobId = '22222222-2222-4222-8222-222222222222'
 export const person = {
   id: '11111111-1111-4111-8111-111111111111',
+  shopId: 'shop',
   login: 'jon',
   name: 'Jon',
   role: 'technician' as const,
@@ -57,7 +58,7 @@ export const steps: Step[] = [
 /** A person at a device that has no server, with a job open and the steps above recorded. */
 export async function jobAtHand(role: 'viewer' | 'technician' = 'technician') {
   setActivePinia(createPinia())
-  await Promise.all([local.events.clear(), local.photos.clear(), local.drafts.clear()])
+  await Promise.all([local.events.clear(), local.shots.clear(), local.drafts.clear()])
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')))
   useSession().person = { ...person, role }
   const job = useJob()
