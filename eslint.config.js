@@ -27,8 +27,8 @@ export default ts.config(
     },
   },
   {
-    files: ['scripts/**', 'cli/*.mjs', '*.js'],
-    languageOptions: { globals: { ...globals.node, document: 'readonly', localStorage: 'readonly', indexedDB: 'readonly' } },
+    files: ['scripts/**', 'drills/**', 'server/work/*.mjs', 'cli/*.mjs', '*.js'],
+    languageOptions: { globals: { ...globals.node, document: 'readonly', localStorage: 'readonly', indexedDB: 'readonly', HTMLCanvasElement: 'readonly' } },
   },
   {
     files: ['**/*.ts'],

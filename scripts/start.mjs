@@ -46,15 +46,14 @@ const database = own
   ? await step('Starting the database', () => startMariaDb(join(data, 'mariadb'))).catch(e => fail(e.message))
   : null
 
-/** A server that ends so soon after its start, in milliseconds, so many times in a row, is not started again. */
-const [soon, tries] = [20_000, 5]
 let server
 let stopping = false
-let quick = 0
+/** True once a server has served here: from then on it is started again whenever it ends. */
+let served = false
+/** How long the next start waits, in milliseconds: longer each time that the server ended before it served. */
+let pause = 0
 
 function launch() {
-  const began = Date.now()
-  let served = false
   server = fork(join(root, 'server', 'main.ts'), [], {
     cwd: root,
     execArgv: ['--import', 'tsx'],
@@ -68,26 +67,26 @@ function launch() {
       DATABASE_URL: own ? database.url() : process.env.DATABASE_URL,
     },
   })
-  server.once('message', () => (served = true))
+  server.once('message', () => {
+    served = true
+    pause = 0
+  })
   server.once('exit', (code, signal) => {
     if (stopping) return
-    quick = Date.now() - began < soon ? quick + 1 : 0
-    const why = `The server ended (${signal ?? code}).`
+    console.error(
+      `The server ended (${signal ?? code}). Everything recorded is kept${served ? '; it is started again' : ''}.`,
+    )
     // What never served says itself why.
-    if ((!served && quick < 2) || quick >= tries) {
-      console.error(`${why} Everything recorded is kept; mend what it says and start again.`)
-      void stop(1)
-    } else {
-      console.error(`${why} Everything recorded is kept; it is started again.`)
-      launch()
-    }
+    if (!served) return void stop(1)
+    setTimeout(launch, pause)
+    pause = Math.min(5000, pause + 500)
   })
 }
 
 async function stop(status) {
   if (stopping) return
   stopping = true
-  if (server && server.exitCode === null && server.signalCode === null) {
+  if (server.exitCode === null && server.signalCode === null) {
     const ended = new Promise(done => server.once('exit', done))
     server.kill('SIGTERM')
     await ended

@@ -1,3 +1,4 @@
+import { setTimeout } from 'node:timers/promises'
 import { DataSource } from 'typeorm'
 import { entities } from './entities/index.ts'
 import { FirstTables1764000000000 } from './migrations/1764000000000-first-tables.ts'
@@ -24,12 +25,27 @@ export async function open(url: string, connections = 12): Promise<DataSource> {
   return source.initialize()
 }
 
+/** A database that is just being started again is waited for, in milliseconds. */
+const starting = 20_000
+
+/** Connects; a database that is not there yet is tried again for a while. */
+async function reached(url: string, until = Date.now() + starting): Promise<DataSource> {
+  try {
+    return await open(url)
+  } catch (error) {
+    const { code } = error as { code?: string }
+    if (!/^(ECONNREFUSED|ECONNRESET|PROTOCOL_CONNECTION_LOST)$/.test(code ?? '') || Date.now() > until) throw error
+    await setTimeout(200)
+    return reached(url, until)
+  }
+}
+
 /** How long a server waits for another that brings the tables up to date, in seconds. */
 const patience = 120
 
 /** Connects and brings the tables up to date: of several servers that start at once one does it, the others wait. */
 export async function connect(url: string): Promise<DataSource> {
-  const source = await open(url)
+  const source = await reached(url)
   const runner = source.createQueryRunner()
   // The name holds for the whole database server, so it carries the name of the database.
   const lock = `dialytica tables ${String(source.options.database ?? new URL(url).pathname.slice(1))}`.slice(0, 64)

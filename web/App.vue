@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { NConfigProvider } from 'naive-ui'
 import { computed, defineAsyncComponent, onMounted } from 'vue'
-import { RouterView } from 'vue-router'
+import { RouterView, useRoute } from 'vue-router'
+import Guarded from './parts/Guarded.vue'
 import WaitingStrip from './parts/WaitingStrip.vue'
 import { lookForRoom } from './data/room.ts'
 import { useCamera } from './stores/camera.ts'
@@ -13,6 +14,7 @@ import { useTheme } from './theme/use-theme.ts'
 const CameraSheet = defineAsyncComponent(() => import('./parts/camera/CameraSheet.vue'))
 const { theme } = useTheme()
 const overrides = computed(() => controls(theme.value))
+const route = useRoute()
 const outbox = useOutbox()
 const camera = useCamera()
 onMounted(async () => {
@@ -25,7 +27,7 @@ onMounted(async () => {
 <template>
   <NConfigProvider :theme-overrides="overrides" class="app">
     <WaitingStrip />
-    <RouterView class="view" />
+    <Guarded what="This page" :of="route.path"><RouterView class="view" /></Guarded>
     <CameraSheet v-if="camera.errand" />
   </NConfigProvider>
 </template>

@@ -146,8 +146,9 @@ const free =
 function bent(value: unknown, dice: number): unknown {
   const paths: (string | number)[][] = []
   const walk = (v: unknown, path: (string | number)[]): void => {
-    if (typeof v === 'string' || typeof v === 'number') free.test(String(path.at(-1))) ? paths.push(path) : 0
-    else if (v && typeof v === 'object') for (const [k, inner] of Object.entries(v)) walk(inner, [...path, k])
+    if (typeof v === 'string' || typeof v === 'number') {
+      if (free.test(String(path.at(-1)))) paths.push(path)
+    } else if (v && typeof v === 'object') for (const [k, inner] of Object.entries(v)) walk(inner, [...path, k])
   }
   walk(value, [])
   const path = paths[dice % Math.max(1, paths.length)]

@@ -32,6 +32,17 @@ const rule = (): Content => ({
   canvas: [{ type: 'line', x1: 0, y1: 0, x2: width, y2: 0, lineWidth: 1 }],
   margin: [0, 4, 0, 6],
 })
+/** Who signs, and when, over the lines to sign on. */
+function signature(by: string, when: string): Content {
+  const over = (text: string, under: string): Content => ({
+    stack: [
+      { text, fontSize: 12 },
+      { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 220, y2: 0 }] },
+      { text: under, fontSize: 8 },
+    ],
+  })
+  return { columns: [over(by, 'signed off'), over(when, 'date')] }
+}
 const heading = (text: string): Content => ({ text, style: 'heading' })
 /** Signs that the face of the sheet does not have, in letters. */
 const printable = (text: string) => text.replaceAll('Ω', 'ohm').replaceAll('→', '>').replaceAll('≥', '>=')
@@ -114,18 +125,27 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
   return pdfOf({
     info: { title: `Record sheet ${code} ${serial}`, producer: 'Dialytica' },
     pageSize: 'A4',
-    pageMargins: [36, 36, 36, 44],
+    pageMargins: [36, 36, 36, 92],
     defaultStyle: { font: 'Archivo', fontSize: 10, lineHeight: 1.15 },
     styles: { heading: { fontSize: 12, bold: true, margin: [0, 8, 0, 3] } },
+    // Whoever signs does so at the foot of the first page: a signature never stands alone on the last one.
     footer: (page, of) => ({
-      columns: [
+      stack: [
+        ...(page === 1
+          ? [signature(r.closed?.signedBy ?? ' ', r.closed ? when(r.closed.at) : ' ')]
+          : [{ text: ' ', margin: [0, 48, 0, 0] as [number, number, number, number] }]),
         {
-          text: `${around.shop}. Electrical tests after a repair, and who may do them, are for local codes and licensed practice.`,
-          fontSize: 7.5,
+          columns: [
+            {
+              text: `${around.shop}. Electrical tests after a repair, and who may do them, are for local codes and licensed practice.`,
+              fontSize: 7.5,
+            },
+            { text: `${page} / ${of}`, alignment: 'right', width: 40, fontSize: 8 },
+          ],
+          margin: [0, 8, 0, 0],
         },
-        { text: `${page} / ${of}`, alignment: 'right', width: 40, fontSize: 8 },
       ],
-      margin: [36, 12, 36, 0],
+      margin: [36, 8, 36, 0],
     }),
     content: [
       {
@@ -199,26 +219,6 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
         'Nothing.',
       ),
       ...(await photosOf(r, around)),
-      {
-        columns: [
-          {
-            stack: [
-              { text: r.closed?.signedBy ?? ' ', fontSize: 13 },
-              { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 220, y2: 0 }] },
-              'signed off',
-            ],
-          },
-          {
-            stack: [
-              { text: r.closed ? when(r.closed.at) : ' ', fontSize: 13 },
-              { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 220, y2: 0 }] },
-              'date',
-            ],
-          },
-        ],
-        margin: [0, 26, 0, 0],
-        unbreakable: true,
-      },
     ],
   })
 }

@@ -6,15 +6,29 @@ const forms = {
   weekday: { weekday: 'long' },
 } satisfies Record<string, Intl.DateTimeFormatOptions>
 
-/** A moment in words, in the time zone of the shop. */
-export function inShopTime(moment: string, form: keyof typeof forms): string {
-  const timeZone = useSession().person?.timeZone ?? 'UTC'
-  return new Intl.DateTimeFormat('en-GB', { ...forms[form], timeZone }).format(new Date(moment))
+/** What stands where a moment is none. */
+const unknown = 'not known'
+
+/** The calendar of a time zone, or of UTC where the zone is not known to this browser. */
+function calendar(locale: string, form: Intl.DateTimeFormatOptions, timeZone: string): Intl.DateTimeFormat {
+  try {
+    return new Intl.DateTimeFormat(locale, { ...form, timeZone })
+  } catch {
+    return new Intl.DateTimeFormat(locale, { ...form, timeZone: 'UTC' })
+  }
 }
 
-/** Whole days of the shop's calendar between two moments. */
+/** A moment in words, in the time zone of the shop; `not known` where it is no moment. */
+export function inShopTime(moment: string, form: keyof typeof forms): string {
+  const timeZone = useSession().person?.timeZone ?? 'UTC'
+  const at = new Date(moment)
+  return Number.isNaN(at.getTime()) ? unknown : calendar('en-GB', forms[form], timeZone).format(at)
+}
+
+/** Whole days of the shop's calendar between two moments; none where one of them is no moment. */
 export function daysBetween(from: string, to: Date): number {
   const timeZone = useSession().person?.timeZone ?? 'UTC'
-  const day = (d: Date) => Date.parse(new Intl.DateTimeFormat('en-CA', { timeZone }).format(d))
+  if (Number.isNaN(Date.parse(from))) return 0
+  const day = (d: Date) => Date.parse(calendar('en-CA', {}, timeZone).format(d))
   return Math.round((day(to) - day(new Date(from))) / 86_400_000)
 }

@@ -239,10 +239,14 @@ form .big {
 .machine {
   border-left: 2px solid var(--rule);
   min-height: 0;
-  display: grid;
-  grid-template-rows: minmax(0, 1fr) auto minmax(0, 1fr);
+  display: flex;
+  flex-direction: column;
+}
+.machine > :deep(.shot) {
+  flex: 1 1 0;
 }
 .drawing {
+  flex: 1 1 0;
   padding: 16px;
   min-height: 0;
   border-top: 2px solid var(--rule);

@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { daysBetween, inShopTime } from '../data/time.ts'
+import { inShopTime } from '../data/time.ts'
 import { piecesOwed, inWords } from '@dialytica/core'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import type { JobCard } from '../data/shapes.ts'
 import { useKeys } from '../devices/keys.ts'
-import Cutaway from '../parts/Cutaway.vue'
-import Owed from '../parts/Owed.vue'
+import Guarded from '../parts/Guarded.vue'
 import ShopHead from '../parts/ShopHead.vue'
 import { useMachines } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
 import { useDemoArrivals } from './floor/demo-arrivals.ts'
+import FloorCard from './floor/FloorCard.vue'
+import { pathOf } from './floor/path-of.ts'
 
 const machines = useMachines()
 const session = useSession()
@@ -38,25 +38,6 @@ const heading = computed(() => {
   const word = inWords(n)
   return n === 1 ? 'One machine stands open.' : `${word[0]!.toUpperCase()}${word.slice(1)} machines stand open.`
 })
-function age(job: JobCard): string {
-  const days = daysBetween(job.openedAt, now)
-  return days === 0 ? 'today' : days === 1 ? '1 day' : `${days} days`
-}
-function said(job: JobCard): string {
-  const { phase, waitsFor, due, steps, next } = job.summary
-  if (waitsFor) return `Waits for the ${waitsFor}${due ? `, due ${inShopTime(due, 'weekday')}` : ''}.`
-  if (phase === 'return') return `On the way back. Next: ${next ?? 'close it.'}`
-  if (phase === 'descent') return `${steps === 1 ? 'One step' : `${steps} steps`} down.`
-  return `${phase[0]!.toUpperCase()}${phase.slice(1)}.`
-}
-/** After half a day, or while it waits, coming back begins with how it stands. */
-const asleep = ({ closedAt, summary }: JobCard) =>
-  !closedAt &&
-  (summary.waitsFor !== undefined || Date.parse(summary.lastAt ?? summary.openedAt) < now.getTime() - 12 * 3_600_000)
-const path = (job: JobCard) =>
-  asleep(job)
-    ? `/jobs/${job.id}/standing`
-    : `/jobs/${job.id}/${job.summary.phase === 'return' || job.summary.phase === 'proof' ? 'return' : job.summary.phase === 'intake' ? 'intake' : job.closedAt ? 'valley' : 'descent'}`
 useKeys({ n: () => mayWork.value && router.push('/come-in') })
 </script>
 
@@ -79,39 +60,16 @@ useKeys({ n: () => mayWork.value && router.push('/come-in') })
       </p>
       <ul class="machines" aria-label="Machines that stand open">
         <li v-for="job in open" :key="job.id">
-          <div class="name">
-            <div>
-              <h2>{{ job.model.maker }} {{ job.model.code }}</h2>
-              <span class="mono soft">{{ job.unit.serial }}</span>
-            </div>
-            <span class="mono age" :class="{ long: age(job).includes('days') }">{{ age(job) }}</span>
-          </div>
-          <div class="machine">
-            <Cutaway
-              :family="job.model.family"
-              :open="job.summary.open"
-              :owed="job.summary.zones"
-              :posture="job.summary.posture"
-            />
-          </div>
-          <Owed :owed="job.summary.owed" />
-          <p class="complaint">{{ job.summary.complaint || job.summary.plate }}</p>
-          <p class="state">{{ said(job) }}</p>
-          <p class="stands soft">{{ job.summary.stands ?? job.unit.stands }}</p>
-          <RouterLink
-            class="btn"
-            :class="{ go: job === open[0] }"
-            :to="path(job)"
-            :aria-label="`Go on with ${job.model.code} ${job.unit.serial}`"
-            >Go on</RouterLink
-          >
+          <Guarded :what="`${job.model.code} ${job.unit.serial}`" :of="job.seq">
+            <FloorCard :job="job" :first="job === open[0]" :now="now" />
+          </Guarded>
         </li>
       </ul>
       <section v-if="closed.length" class="closed">
         <h2>Closed lately</h2>
         <ul>
           <li v-for="job in closed" :key="job.id">
-            <RouterLink :to="path(job)">
+            <RouterLink :to="pathOf(job, now)">
               <b>{{ job.model.maker }} {{ job.model.code }}</b>
               <span class="mono">{{ job.unit.serial }}</span>
               <span>{{ job.summary.complaint }}</span>
@@ -170,38 +128,6 @@ h1 {
   border-right: 2px solid var(--rule);
   border-bottom: 2px solid var(--rule);
   margin-bottom: -2px;
-}
-.name {
-  display: flex;
-  justify-content: space-between;
-}
-h2 {
-  font-size: 22px;
-}
-.age {
-  font-size: 13px;
-  color: var(--soft);
-}
-.age.long {
-  color: var(--caution);
-}
-.machine {
-  height: 250px;
-}
-.complaint {
-  font-size: 18px;
-  line-height: 1.2;
-  font-weight: 600;
-}
-.state {
-  line-height: 1.25;
-}
-.stands {
-  font-size: 16px;
-}
-.machines .btn {
-  margin-top: auto;
-  align-self: flex-start;
 }
 .closed {
   padding: 14px 22px 20px;

@@ -2,6 +2,7 @@
 import { onUnmounted, watch } from 'vue'
 import { RouterLink, RouterView, useRoute } from 'vue-router'
 import { useWakeLock } from '@vueuse/core'
+import Guarded from '../parts/Guarded.vue'
 import JobHead from '../parts/JobHead.vue'
 import KeyHelp from '../parts/KeyHelp.vue'
 import { useDraft } from '../stores/draft.ts'
@@ -52,7 +53,7 @@ onUnmounted(() => {
         <b>Scanned.</b> {{ scanner.said }}
         <button class="btn" type="button" aria-label="Close what was scanned" @click="scanner.said = ''">✕</button>
       </p>
-      <RouterView class="phase" />
+      <Guarded what="This view" :of="route.path"><RouterView class="phase" /></Guarded>
       <KeyHelp />
     </template>
     <p v-else class="lost">Opening the job.</p>

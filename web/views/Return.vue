@@ -257,10 +257,18 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
   grid-area: say;
   border-right: 2px solid var(--rule);
   padding: 14px 22px;
-  display: grid;
+  display: flex;
+  flex-direction: column;
   gap: 10px;
-  align-content: start;
   overflow: auto;
+}
+.say > * {
+  flex: none;
+}
+/* What comes after takes the room that is left; a line for which there is none is left out whole. */
+.say > .after {
+  flex: 1 1 0;
+  min-height: 0;
 }
 h1 {
   font-size: 32px;

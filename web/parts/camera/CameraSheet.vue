@@ -53,7 +53,7 @@ function take(picture: Blob | Promise<Blob>): void {
     .catch(() => undefined)
     .then(() => camera.errand === of && leave())
 }
-const shoot = () => live.value && video.value?.videoWidth && take(live.value.shoot())
+const shoot = () => live.value && take(live.value.shoot())
 /** A code is looked for in the moving picture, again and again, until one is seen. */
 let reading = false
 useIntervalFn(async () => {

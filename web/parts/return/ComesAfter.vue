@@ -53,11 +53,17 @@ const left = computed(() => minutesLeft(job.state))
 
 <style scoped>
 .after {
-  display: grid;
+  display: flex;
+  flex-flow: column wrap;
+  align-content: flex-start;
   gap: 4px;
+  overflow: hidden;
   padding-top: 8px;
   border-top: 2px solid var(--rule);
   line-height: 1.2;
+}
+.after > * {
+  width: 100%;
 }
 .half {
   display: flex;

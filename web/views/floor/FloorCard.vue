@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import type { JobCard } from '../../data/shapes.ts'
+import { daysBetween, inShopTime } from '../../data/time.ts'
+import Cutaway from '../../parts/Cutaway.vue'
+import Owed from '../../parts/Owed.vue'
+import { pathOf } from './path-of.ts'
+
+/** One machine that stands open: what is off it, since when, what it waits for. */
+const props = defineProps<{ job: JobCard; first: boolean; now: Date }>()
+const age = computed(() => {
+  const days = daysBetween(props.job.openedAt, props.now)
+  return days === 0 ? 'today' : days === 1 ? '1 day' : `${days} days`
+})
+const said = computed(() => {
+  const { phase, waitsFor, due, steps, next } = props.job.summary
+  if (waitsFor) return `Waits for the ${waitsFor}${due ? `, due ${inShopTime(due, 'weekday')}` : ''}.`
+  if (phase === 'return') return `On the way back. Next: ${next ?? 'close it.'}`
+  if (phase === 'descent') return `${steps === 1 ? 'One step' : `${steps} steps`} down.`
+  return `${phase[0]!.toUpperCase()}${phase.slice(1)}.`
+})
+</script>
+
+<template>
+  <article class="card">
+    <div class="name">
+      <div>
+        <h2>{{ job.model.maker }} {{ job.model.code }}</h2>
+        <span class="mono soft">{{ job.unit.serial }}</span>
+      </div>
+      <span class="mono age" :class="{ long: age.includes('days') }">{{ age }}</span>
+    </div>
+    <div class="machine">
+      <Cutaway
+        :family="job.model.family"
+        :open="job.summary.open"
+        :owed="job.summary.zones"
+        :posture="job.summary.posture"
+      />
+    </div>
+    <Owed :owed="job.summary.owed" />
+    <p class="complaint">{{ job.summary.complaint || job.summary.plate }}</p>
+    <p class="state">{{ said }}</p>
+    <p class="stands soft">{{ job.summary.stands ?? job.unit.stands }}</p>
+    <RouterLink
+      class="btn"
+      :class="{ go: first }"
+      :to="pathOf(job, now)"
+      :aria-label="`Go on with ${job.model.code} ${job.unit.serial}`"
+      >Go on</RouterLink
+    >
+  </article>
+</template>
+
+<style scoped>
+.card {
+  flex: 1;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.name {
+  display: flex;
+  justify-content: space-between;
+}
+h2 {
+  font-size: 22px;
+}
+.age {
+  font-size: 13px;
+  color: var(--soft);
+}
+.age.long {
+  color: var(--caution);
+}
+.machine {
+  height: 250px;
+}
+.complaint {
+  font-size: 18px;
+  line-height: 1.2;
+  font-weight: 600;
+}
+.state {
+  line-height: 1.25;
+}
+.stands {
+  font-size: 16px;
+}
+.btn {
+  margin-top: auto;
+  align-self: flex-start;
+}
+</style>
