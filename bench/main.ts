@@ -9,6 +9,7 @@ import { lookAlikesAndTray } from './look-alikes-and-tray.ts'
 import { planAgainstMilp } from './plan-against-milp.ts'
 import { planLongJob } from './plan-long-job.ts'
 import { readQuickLine } from './read-quick-line.ts'
+import { stallOfOthers } from './stall-of-others.ts'
 import { stepToOtherDevice } from './step-to-other-device.ts'
 import { takeInPhoto } from './take-in-photo.ts'
 
@@ -21,6 +22,7 @@ const lines: Record<string, Measure> = {
   'find-among-holes': findAmongHoles,
   'find-mistake': findMistake,
   'append-batch': appendBatch,
+  'stall-of-others': stallOfOthers,
   'step-to-other-device': stepToOtherDevice,
   'take-in-photo': takeInPhoto,
   'first-view-script': firstViewScript,

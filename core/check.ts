@@ -57,12 +57,53 @@ function walk(schema: yup.ISchema<unknown>, value: unknown, path: string, around
       })
 }
 
+/** How many a list may hold, by its schema; read once. */
+const lengths = new WeakMap<object, number>()
+function mostOf(schema: yup.Schema): number {
+  const known = lengths.get(schema)
+  if (known !== undefined) return known
+  const told = schema.describe() as { tests: { name?: string; params?: { max?: unknown } }[] }
+  const max = told.tests.find(t => t.name === 'max')?.params?.max
+  const length = typeof max === 'number' ? max : Infinity
+  lengths.set(schema, length)
+  return length
+}
+
+/** True when a value has the build of its schema: lists within their limits, objects and lists where they should be. */
+function isBuilt(schema: yup.ISchema<unknown>, value: unknown): boolean {
+  const of = (schema instanceof yup.Schema ? schema : schema.resolve({ value })) as yup.Schema
+  if (misfit(of, value, '')) return false
+  if (!isNested(value)) return true
+  if (of instanceof yup.ArraySchema) {
+    const list = value as unknown[]
+    const element = of.innerType as yup.ISchema<unknown> | undefined
+    return list.length <= mostOf(of) && (!element || list.every(v => isBuilt(element, v)))
+  }
+  if (!(of instanceof yup.ObjectSchema)) return true
+  const fields = of.fields as Record<string, yup.ISchema<unknown>>
+  return Object.keys(value).every(key => Object.hasOwn(fields, key) && isBuilt(fields[key]!, (value as never)[key]))
+}
+
+/** True when Yup finds nothing wrong with a value that is built as it should be. */
+function isValid(schema: yup.ISchema<unknown>, value: unknown): boolean {
+  try {
+    ;(schema as yup.Schema).validateSync(value, { strict: true, disableStackTrace: true })
+    return true
+  } catch (error) {
+    if (!(error instanceof yup.ValidationError)) throw error
+    return false
+  }
+}
+
 /**
  * Holds a value against a schema without changing it. Problems are returned with their path, twenty at most; the cost is bounded by
  * the limits of the schema, whatever the value is.
  */
 export function check<T>(schema: yup.ISchema<T>, value: unknown): Checked<T> {
+  const of = schema as yup.ISchema<unknown>
+  // The usual case: one look at its build, one pass of Yup. What is wrong is looked for only where something is.
+  if (isBuilt(of, value) && isValid(of, value)) return { ok: true, value: value as T }
   const problems: Problem[] = []
-  walk(schema as yup.ISchema<unknown>, value, '', { problems })
+  walk(of, value, '', { problems })
   return problems.length ? { ok: false, problems: problems.slice(0, most) } : { ok: true, value: value as T }
 }

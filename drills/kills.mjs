@@ -7,7 +7,7 @@ import { parseArgs } from 'node:util'
 import { chance, password, shop, wait } from './start-command.mjs'
 
 /**
- * Two devices record one job, each step with a photo, while the server, the database, both, or a browser are killed at random moments.
+ * Two devices record one job after the other, each step with a photo, while the server, the database, both, or a browser are killed at random moments.
  * At the end every step that a screen showed as recorded must be in the log once, every photo on the server: `node drills/kills.mjs
  * --kills 200 --seed 1`. Prints one JSON object; its exit status tells whether all of it held.
  */
@@ -43,7 +43,7 @@ const signIn = async login => {
   return { cookie: reply.headers.get('set-cookie').split(';')[0], id: json.id }
 }
 const lead = await signIn('one')
-const [model, unit, job] = [randomUUID(), randomUUID(), randomUUID()]
+const model = randomUUID()
 await api(lead.cookie, 'POST', '/models', {
   id: model,
   maker: 'Corrane',
@@ -51,17 +51,25 @@ await api(lead.cookie, 'POST', '/models', {
   family: 'front-loader',
   notes: '',
 })
-await api(lead.cookie, 'POST', '/units', { id: unit, modelId: model, serial: '1', stands: '' })
-const opening = {
-  id: randomUUID(),
-  job,
-  kind: 'job-opened',
-  at: new Date().toISOString(),
-  actor: lead.id,
-  device: 'drill',
-  body: { unit, family: 'front-loader', complaint: 'drill', plate: 'FL-1 1' },
+/** So many kills happen while a job is in hand; then both devices go on to the next one. */
+const perJob = 10
+const jobs = Array.from({ length: Math.ceil(kills / perJob) }, () => randomUUID())
+for (const [i, job] of jobs.entries()) {
+  const unit = randomUUID()
+  await api(lead.cookie, 'POST', '/units', { id: unit, modelId: model, serial: String(i), stands: '' })
+  const opening = {
+    id: randomUUID(),
+    job,
+    kind: 'job-opened',
+    at: new Date().toISOString(),
+    actor: lead.id,
+    device: 'drill',
+    body: { unit, family: 'front-loader', complaint: 'drill', plate: `FL-1 ${i}` },
+  }
+  await api(lead.cookie, 'POST', `/jobs/${job}/events`, { events: [opening] })
 }
-await api(lead.cookie, 'POST', `/jobs/${job}/events`, { events: [opening] })
+let done = 0
+const jobInHand = () => jobs[Math.min(jobs.length - 1, Math.floor(done / perJob))]
 
 /** One device with a browser of its own whose storage outlives it. */
 function device(login) {
@@ -70,6 +78,8 @@ function device(login) {
   let page
   let n = 0
   let over = false
+  let ready = false
+  let at
   async function open() {
     context = await chromium.launchPersistentContext(join(profiles, login), {
       executablePath: '/usr/bin/chromium',
@@ -77,7 +87,7 @@ function device(login) {
       viewport: { width: 1280, height: 800 },
     })
     page = context.pages()[0] ?? (await context.newPage())
-    page.setDefaultTimeout(15_000)
+    page.setDefaultTimeout(6000)
     // The test camera gives the same picture again and again; a real one never does.
     await page.addInitScript(() => {
       Object.assign(globalThis, { ImageCapture: undefined })
@@ -86,7 +96,12 @@ function device(login) {
         toBlob.call(this, b => done(b && new Blob([b, crypto.randomUUID()], { type: b.type })), ...more)
       }
     })
-    await page.goto(`${place.url}/jobs/${job}/descent`)
+    await show()
+  }
+  /** Goes to the job in hand, signed in. */
+  async function show() {
+    at = jobInHand()
+    await page.goto(`${place.url}/jobs/${at}/descent`)
     const [stepDown, asked] = [page.getByRole('button', { name: /^Step down/ }), page.getByLabel('Login')]
     await stepDown.or(asked).waitFor()
     if (await asked.isVisible()) {
@@ -95,6 +110,9 @@ function device(login) {
       await page.getByRole('button', { name: 'Sign in' }).click()
     }
     await stepDown.waitFor()
+    // From now on the device opens the application without the server.
+    if (!ready) await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
+    ready = true
   }
   /** Records one step: a photo every third time, a line, the pedal; it counts once the screen shows an empty step in hand. */
   async function step() {
@@ -123,8 +141,11 @@ function device(login) {
       while (!over)
         try {
           if (!page || page.isClosed()) await open()
+          else if (at !== jobInHand()) await show()
           else await step()
         } catch (error) {
+          if (process.env.LOOK)
+            await page?.screenshot({ path: `${process.env.LOOK}/${login}.png` }).catch(() => undefined)
           if (process.env.SAY) console.error(login, page?.url(), String(error.message).slice(0, 300))
           await context?.close().catch(() => undefined)
           page = undefined
@@ -173,7 +194,7 @@ const downs = []
 while (devices.some(d => d.shown.length === 0)) await wait(200)
 const counts = { server: 0, database: 0, both: 0, browser: 0 }
 for (let k = 0; k < kills; k += 1) {
-  await wait(200 + dice(2500))
+  await wait(300 + dice(1500))
   const what = ['server', 'database', 'both', 'browser'][dice(4)]
   counts[what] += 1
   if (what === 'browser') await devices[dice(2)].kill()
@@ -181,6 +202,7 @@ for (let k = 0; k < kills; k += 1) {
     for (const part of what === 'both' ? ['server', 'database'] : [what]) place.kill(part)
     downs.push(await place.up())
   }
+  done += 1
   if (process.env.SAY && k % 10 === 9)
     console.error(
       k + 1,
@@ -194,8 +216,9 @@ await place.up()
 for (const d of devices) await d.settle()
 
 const { cookie } = await signIn('one')
-const { json: log } = await api(cookie, 'GET', `/jobs/${job}/events`)
-const steps = log.filter(e => e.kind === 'step-recorded').map(e => e.body.step)
+const logs = []
+for (const job of jobs) logs.push((await api(cookie, 'GET', `/jobs/${job}/events`)).json)
+const steps = logs.flatMap(log => log.filter(e => e.kind === 'step-recorded').map(e => e.body.step))
 const places = steps.flatMap(s => s.moves.map(m => m.place))
 const shown = devices.flatMap(d => d.shown)
 const lost = shown.filter(name => !places.includes(name))
@@ -213,7 +236,7 @@ const result = {
   inLog: places.length,
   lost: lost.length,
   doubled: doubled.length,
-  numbersInOrder: log.every((e, i) => e.seq === i + 1),
+  numbersInOrder: logs.every(log => log.every((e, i) => e.seq === i + 1)),
   photos: hashes.length,
   photosLost: noPhoto.length,
   longestDown: Math.max(...downs) / 1000,

@@ -27,7 +27,7 @@ onMounted(async () => {
 <template>
   <NConfigProvider :theme-overrides="overrides" class="app">
     <WaitingStrip />
-    <Guarded what="This page" :of="route.path"><RouterView class="view" /></Guarded>
+    <Guarded what="This page" :of="route.path"><RouterView class="view" :inert="Boolean(camera.errand)" /></Guarded>
     <CameraSheet v-if="camera.errand" />
   </NConfigProvider>
 </template>

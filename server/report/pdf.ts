@@ -209,15 +209,15 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
                 ],
                 'Nothing out of the ordinary.',
               ),
+              heading('Measured, checked, noted'),
+              list(
+                r.notes.map(n => n.text),
+                'Nothing.',
+              ),
             ],
           },
         ],
       },
-      heading('Measured, checked, noted'),
-      list(
-        r.notes.map(n => n.text),
-        'Nothing.',
-      ),
       ...(await photosOf(r, around)),
     ],
   })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { nextTick, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import type { Camera } from '../../devices/camera.ts'
 import { openCamera } from '../../devices/device-camera.ts'
 import { readCode } from '../../devices/read-code.ts'
@@ -10,6 +11,7 @@ import FolderShelf from './FolderShelf.vue'
 
 /** The camera of this device over the whole screen, for one errand: live, with its light and its lenses; a file or a folder instead. */
 const camera = useCamera()
+const route = useRoute()
 const live = shallowRef<Camera | null>(null)
 const folder = shallowRef<PhotoFolder | null>(null)
 const lit = ref(false)
@@ -18,13 +20,15 @@ const video = ref<HTMLVideoElement | null>(null)
 const sheet = ref<HTMLElement | null>(null)
 const shutter = ref<HTMLButtonElement | null>(null)
 
+/** Which opening is the last one: an earlier one that comes late is shut again. */
+let opening = 0
 async function open(lens?: string): Promise<void> {
   shut()
   refused.value = ''
-  const of = camera.errand
+  const mine = (opening += 1)
   try {
     const opened = await openCamera(lens)
-    if (camera.errand !== of) return opened.close()
+    if (mine !== opening) return opened.close()
     live.value = opened
     await nextTick()
     if (video.value) video.value.srcObject = opened.stream
@@ -35,6 +39,7 @@ async function open(lens?: string): Promise<void> {
   ;(shutter.value ?? sheet.value)?.focus()
 }
 function shut(): void {
+  opening += 1
   live.value?.close()
   live.value = null
   lit.value = false
@@ -53,7 +58,16 @@ function take(picture: Blob | Promise<Blob>): void {
     .catch(() => undefined)
     .then(() => camera.errand === of && leave())
 }
-const shoot = () => live.value && take(live.value.shoot())
+/** One release is one picture, however often the pedal bounces. */
+let released = false
+async function shoot(): Promise<void> {
+  if (!live.value || released) return
+  released = true
+  const picture = live.value.shoot()
+  take(picture)
+  await picture.catch(() => undefined)
+  released = false
+}
 /** A code is looked for in the moving picture, again and again, until one is seen. */
 let reading = false
 useIntervalFn(async () => {
@@ -94,12 +108,25 @@ async function light(): Promise<void> {
     () => (refused.value = 'The light of this lens cannot be switched.'),
   )
 }
+/** What had the focus before has it again when the camera is left. */
+let hadFocus: Element | null = null
+watch(
+  () => route.path,
+  () => leave(),
+)
 watch(
   () => camera.errand,
   of => {
     folder.value = null
-    if (of) void open()
-    else shut()
+    if (of) {
+      hadFocus = document.activeElement
+      void open()
+    } else {
+      shut()
+      const before = hadFocus
+      // The page takes the focus again once it is no longer behind the camera.
+      void nextTick(() => before instanceof HTMLElement && before.focus())
+    }
   },
   { immediate: true },
 )
@@ -115,7 +142,7 @@ useEventListener(
     const own =
       event.target instanceof HTMLElement && sheet.value?.contains(event.target) && event.target !== sheet.value
     if (event.key === 'Escape' || event.key === 'PageUp') leave()
-    else if (releases && !(event.key === ' ' && own && event.target !== shutter.value)) shoot()
+    else if (releases && !(event.key === ' ' && own && event.target !== shutter.value)) void shoot()
     else if (own || event.key === 'Tab') return
     event.preventDefault()
     event.stopImmediatePropagation()
@@ -192,6 +219,7 @@ useEventListener(
 }
 .look {
   display: grid;
+  grid-template-rows: minmax(0, 1fr);
   place-items: center;
   min-height: 0;
 }
@@ -208,7 +236,7 @@ video {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 8px;
+  gap: 12px;
   padding: 10px 16px;
   background: var(--ground);
 }

@@ -35,14 +35,14 @@ const left = computed(() => minutesLeft(job.state))
         h.what
       }}</RouterLink>
     </p>
-    <template v-if="after.length">
-      <p class="soft">After this</p>
-      <p v-for="m in after" :key="m.id">{{ describe(m) }}</p>
-    </template>
+    <p v-for="(m, i) in after" :key="m.id">
+      <span v-if="i === 0" class="soft">After this<br /></span>{{ describe(m) }}
+    </p>
     <template v-if="bench.length">
-      <p class="soft">Meanwhile, on the bench</p>
-      <p v-for="b in bench.slice(0, 2)" :key="b.debt.id">
-        <RouterLink :to="{ query: { step: b.step } }" replace>{{ stillOwed(b.debt) }}</RouterLink>: join to the
+      <p v-for="(b, i) in bench.slice(0, 2)" :key="b.debt.id">
+        <span v-if="i === 0" class="soft">Meanwhile, on the bench<br /></span
+        ><RouterLink :to="{ query: { step: b.step } }" replace>{{ stillOwed(b.debt) }}</RouterLink
+        >: join to the
         {{ b.on }}
       </p>
     </template>

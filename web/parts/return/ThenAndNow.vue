@@ -102,6 +102,9 @@ figcaption {
   border-radius: 3px;
   min-height: 40px;
 }
+figcaption:not(:has(button)) {
+  padding-right: 10px;
+}
 .choice {
   position: absolute;
   right: 6px;
