@@ -111,8 +111,14 @@ function device(login) {
     }
     await stepDown.waitFor()
     // From now on the device opens the application without the server.
-    if (!ready) await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
+    if (ready) return
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
     ready = true
+    for (const job of [...jobs].reverse()) {
+      at = job
+      await page.goto(`${place.url}/jobs/${job}/descent`)
+      await stepDown.waitFor()
+    }
   }
   /** Records one step: a photo every third time, a line, the pedal; it counts once the screen shows an empty step in hand. */
   async function step() {

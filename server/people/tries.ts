@@ -7,7 +7,10 @@ import { loginOf } from './logins.ts'
 const minutes = 15
 
 /** The login that a sign-in names, as it is looked up: however it is padded or written, it is counted as one. */
-const loginIn = (req: Request) => loginOf(String((req.body as { login?: unknown } | undefined)?.login ?? ''))
+const loginIn = (req: Request): string => {
+  const login = (req.body as { login?: unknown } | undefined)?.login
+  return typeof login === 'string' ? loginOf(login) : ''
+}
 
 /**
  * Wrong tries are counted in the database, so that every server sees them: sign-ins by address, by address and login, and by login from

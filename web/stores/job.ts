@@ -37,6 +37,11 @@ function nextMoment(): string {
   return new Date(lastMoment).toISOString()
 }
 
+/** A job that this device never had is asked for again so often, in milliseconds, until the server is back. */
+const again = 1500
+const neverHere =
+  'The server does not answer, and this job was never opened on this device. It opens by itself as soon as the server is back.'
+
 /**
  * One job as this device knows it: what the server has confirmed, and on top of it what waits here. A view makes an
  * event with `record`; it is folded at once, kept, and sent. What other devices append comes in by the stream.
@@ -133,13 +138,18 @@ export const useJob = defineStore('job', () => {
     } catch (error) {
       // A job that was opened on this device a moment ago is not on the server yet: what waits here is enough to go on.
       const enough = state.value.opened !== null
-      if (!(error instanceof ApiError) || !(enough && (error.passing || error.problem.status === 404))) {
+      const passing = error instanceof ApiError && error.passing
+      const isNew = error instanceof ApiError && error.problem.status === 404
+      if (!(enough && (passing || isNew))) {
         if (id.value !== job) return
-        problem.value = (error as Error).message
+        problem.value = passing ? neverHere : (error as Error).message
+        if (passing) setTimeout(() => id.value === job && !source && void catchUp(job, kept), again)
         return
       }
     }
-    if (id.value === job) follow()
+    if (id.value !== job) return
+    problem.value = null
+    follow()
   }
 
   function close(): void {
