@@ -139,6 +139,8 @@ function device(login) {
     await page.keyboard.press('PageDown')
     while ((await line.inputValue()) !== '') await wait(20)
     shown.push(name)
+    // A hand is not faster, and the machine is left to those who restart on it.
+    await wait(700)
   }
   return {
     login,

@@ -89,6 +89,26 @@ describe('events', () => {
   })
 })
 
+describe('a device whose storage fails', () => {
+  it('sends what it records from memory, and says meanwhile that it is kept nowhere else', async () => {
+    const broken = vi.spyOn(local.events, 'add').mockRejectedValue(new DOMException('internal', 'UnknownError'))
+    const posted: string[] = []
+    vi.stubGlobal('fetch', async (path: string, { body }: { body?: string } = {}) => {
+      if (!path.endsWith('/events')) return Response.json({})
+      const { events } = JSON.parse(body!) as { events: { id: string }[] }
+      posted.push(...events.map(e => e.id))
+      return Response.json({ seq: 1, accepted: events.map(e => ({ id: e.id, seq: 1 })), refused: [] })
+    })
+    const event = { id: id(21), job: 'j', actor: person.id, kind: 'note-added' } as never
+    await useOutbox().keep(event)
+    expect(useOutbox().unkept).toHaveLength(1)
+    await flushAs(person)
+    await vi.waitFor(() => expect(useOutbox().unkept).toEqual([]))
+    expect(posted).toEqual([id(21)])
+    broken.mockRestore()
+  })
+})
+
 it('photos of an older version of this device are those of who worked here last', async () => {
   local.close()
   await Dexie.delete('dialytica')

@@ -4,7 +4,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { api, ApiError } from '../data/api.ts'
 import { local, type WaitingEvent, type WaitingPhoto } from '../data/local.ts'
 import { keepShown } from '../data/photo-cache.ts'
-import { isFull, lookForRoom, roomLeft } from '../data/room.ts'
+import { lookForRoom, roomLeft } from '../data/room.ts'
 import { useSession } from './session.ts'
 
 interface Appended {
@@ -76,11 +76,11 @@ export const useOutbox = defineStore('outbox', () => {
     try {
       if (unkept.value.length) await keepLate()
       await add(event)
-    } catch (error) {
-      if (!isFull(error)) throw error
+    } catch {
+      // Full, or a storage that fails: what is shown as recorded is never let go without a word.
       unkept.value = [...unkept.value, event]
     }
-    await refresh()
+    await refresh().catch(() => undefined)
     void flush()
   }
   /** What there was no room for goes in first, in its order, as soon as there is. */
@@ -136,6 +136,20 @@ export const useOutbox = defineStore('outbox', () => {
     }
   }
 
+  /** Acts that this device cannot keep go up from memory, once nothing older of theirs waits. */
+  async function sendUnkept(actor: string): Promise<void> {
+    const older = await local.events
+      .where({ actor })
+      .count()
+      .catch(() => 0)
+    if (older) return
+    for (const event of unkept.value.filter(isMine)) {
+      const appended = await send(event.job, [{ id: event.id, job: event.job, actor, event }])
+      for (const hear of heard) hear(event.job, appended)
+      unkept.value = unkept.value.filter(e => e.id !== event.id)
+    }
+  }
+
   /** What the server cannot read as a whole is sent one by one, so that one event never holds back the others. */
   async function send(job: string, next: WaitingEvent[]): Promise<Appended> {
     try {
@@ -159,6 +173,7 @@ export const useOutbox = defineStore('outbox', () => {
       if (!actor) return
       try {
         await keepLate().catch(() => undefined)
+        await sendUnkept(actor)
         await sendEvents(actor)
         await sendPhotos(actor)
         reachable.value = true
@@ -170,7 +185,7 @@ export const useOutbox = defineStore('outbox', () => {
         pause = Math.min(5000, pause * 2)
         again = setTimeout(() => void flush(), pause)
       } finally {
-        await refresh()
+        await refresh().catch(() => undefined)
         if (roomLeft.value !== null) void lookForRoom()
       }
     })().finally(() => {
