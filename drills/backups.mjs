@@ -4,7 +4,7 @@ import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
-import { password, run, shop } from './start-command.mjs'
+import { password, run, shop, wait } from './start-command.mjs'
 
 /**
  * Backups are made while people record and upload; each is then restored into a place of its own and read through the running
@@ -72,6 +72,8 @@ async function work(login) {
     const began = Date.now()
     await request('PUT', `/photos/${hash}`, stamped, 'image/jpeg')
     sent.push({ kind: 'photo', id: hash, began, answered: Date.now() })
+    // A few a second: more is refused to one account.
+    await wait(200)
     const photo = { hash, width: 300, height: 200, takenAt: new Date().toISOString() }
     const step = { id: randomUUID(), photos: [photo], marks: [], moves: [] }
     await send([event('step-recorded', { step }), event('note-added', { text: `note ${n}`, step: step.id })])
@@ -94,7 +96,7 @@ let events = 0
 let photos = 0
 for (const { folder, began, ended } of backups) {
   const to = mkdtempSync(join(tmpdir(), 'dialytica-restored-'))
-  const again = await shop(to)
+  const again = await shop(to, [])
   await run('restore.mjs', [folder, '--yes'], again.env)
   again.start()
   await again.up()

@@ -27,13 +27,13 @@ export function run(script, args, env) {
 }
 
 /** A shop of its own on a data folder of its own, by the real start command: what of it runs, and how it is killed. */
-export async function shop(data) {
+export async function shop(data, logins = ['one', 'two']) {
   const port = await freePort()
   const env = { ...process.env, DIALYTICA_DATA: data, DIALYTICA_DEMO: '0', PORT: String(port), LOG_LEVEL: 'warn' }
   delete env.DATABASE_URL
   const url = `http://127.0.0.1:${port}`
   const who = login => ['--shop', 'Quay Street', '--login', login, '--name', login, '--role', 'technician']
-  for (const login of ['one', 'two']) await run('account.mjs', who(login), { ...env, DIALYTICA_PASSWORD: password })
+  for (const login of logins) await run('account.mjs', who(login), { ...env, DIALYTICA_PASSWORD: password })
   let command
   const start = () => {
     command = spawn(process.execPath, [join(root, 'scripts', 'start.mjs')], { cwd: root, env, stdio: 'ignore' })
