@@ -62,6 +62,11 @@ const left = computed(() => minutesLeft(job.state))
   border-top: 2px solid var(--rule);
   line-height: 1.2;
 }
+/* The first line can be left out too: it is never the first thing of the column. */
+.after::before {
+  content: '';
+}
+.after::before,
 .after > * {
   width: 100%;
 }
