@@ -28,7 +28,15 @@ export default ts.config(
   },
   {
     files: ['scripts/**', 'drills/**', 'server/work/*.mjs', 'cli/*.mjs', '*.js'],
-    languageOptions: { globals: { ...globals.node, document: 'readonly', localStorage: 'readonly', indexedDB: 'readonly', HTMLCanvasElement: 'readonly' } },
+    languageOptions: {
+      globals: {
+        ...globals.node,
+        document: 'readonly',
+        localStorage: 'readonly',
+        indexedDB: 'readonly',
+        HTMLCanvasElement: 'readonly',
+      },
+    },
   },
   {
     files: ['**/*.ts'],
