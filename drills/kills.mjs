@@ -4,6 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
+import { withCamera } from '../scripts/chromium-flags.mjs'
 import { chance, password, shop, wait } from './start-command.mjs'
 
 /**
@@ -18,17 +19,6 @@ const kills = Number(values.kills)
 const dice = chance(Number(values.seed))
 const data = mkdtempSync(join(tmpdir(), 'dialytica-kills-'))
 const profiles = mkdtempSync(join(tmpdir(), 'dialytica-profiles-'))
-const flags = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-  '--use-fake-ui-for-media-stream',
-  '--use-fake-device-for-media-stream',
-]
 const place = await shop(data)
 place.start()
 await place.up()
@@ -83,7 +73,7 @@ function device(login) {
   async function open() {
     context = await chromium.launchPersistentContext(join(profiles, login), {
       executablePath: '/usr/bin/chromium',
-      args: flags,
+      args: withCamera,
       viewport: { width: 1280, height: 800 },
     })
     page = context.pages()[0] ?? (await context.newPage())

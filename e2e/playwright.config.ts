@@ -1,16 +1,6 @@
 import { defineConfig } from '@playwright/test'
-
-const flags = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-  '--use-fake-ui-for-media-stream',
-  '--use-fake-device-for-media-stream',
-]
+// @ts-expect-error The scripts run before anything is installed: they are plain JavaScript.
+import { withCamera } from '../scripts/chromium-flags.mjs'
 
 /**
  * Browser tests on the real interface: Debian's Chromium, a server and a database of their own for each worker. The
@@ -29,7 +19,7 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: process.env.E2E_REPORT ?? '../test-results/e2e.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
-    launchOptions: { executablePath: '/usr/bin/chromium', args: flags },
+    launchOptions: { executablePath: '/usr/bin/chromium', args: withCamera },
     actionTimeout: 60_000,
     navigationTimeout: 120_000,
     trace: 'off',

@@ -20,7 +20,12 @@ import { photoFile } from '../photos/store.ts'
  * the thread that answers hands over nothing but ids.
  */
 let connection: Promise<DataSource> | undefined
-const database = (url: string) => (connection ??= open(url, 2))
+const database = (url: string) =>
+  (connection ??= open(url, 2).catch(error => {
+    // A database that was away is asked again by the next task.
+    connection = undefined
+    throw error
+  }))
 const states = emptyStates()
 
 interface OfJob {

@@ -1,4 +1,5 @@
 import type { Camera } from './camera.ts'
+import { jpegOf } from './jpeg-of.ts'
 
 /** What browsers give beside what TypeScript knows of them. */
 interface StillCapture {
@@ -26,13 +27,7 @@ async function still(stream: MediaStream): Promise<Blob> {
   canvas.height = video.videoHeight
   canvas.getContext('2d')!.drawImage(video, 0, 0)
   video.srcObject = null
-  return new Promise((done, fail) =>
-    canvas.toBlob(
-      blob => (blob ? done(blob) : fail(new Error('The camera gave no picture: take it again.'))),
-      'image/jpeg',
-      0.92,
-    ),
-  )
+  return jpegOf(canvas, 0.92)
 }
 
 /**

@@ -1,5 +1,6 @@
 import { frame, meant, sceneOf, shoot, shootPlate } from '@dialytica/demo'
 import type { View } from './camera.ts'
+import { jpegOf } from './jpeg-of.ts'
 
 /** Draws an SVG onto a canvas and develops it as JPEG. */
 async function develop(svg: string): Promise<Blob> {
@@ -12,13 +13,7 @@ async function develop(svg: string): Promise<Blob> {
     canvas.width = frame.width
     canvas.height = frame.height
     canvas.getContext('2d')!.drawImage(image, 0, 0)
-    return await new Promise((done, fail) =>
-      canvas.toBlob(
-        blob => (blob ? done(blob) : fail(new Error('The camera gave no picture: take it again.'))),
-        'image/jpeg',
-        0.86,
-      ),
-    )
+    return await jpegOf(canvas, 0.86)
   } finally {
     URL.revokeObjectURL(url)
   }
