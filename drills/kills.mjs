@@ -1,6 +1,6 @@
 import { chromium } from '@playwright/test'
 import { randomUUID } from 'node:crypto'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { mkdtempSync, readlinkSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
@@ -61,6 +61,28 @@ for (const [i, job] of jobs.entries()) {
 let done = 0
 const jobInHand = () => jobs[Math.min(jobs.length - 1, Math.floor(done / perJob))]
 
+const say = (...what) => process.env.SAY && console.error(...what)
+const isAlive = pid => {
+  try {
+    return process.kill(pid, 0)
+  } catch {
+    return false
+  }
+}
+/** What waits on a device. */
+const waiting = page =>
+  page.evaluate(
+    () =>
+      new Promise(done => {
+        const asked = indexedDB.open('dialytica')
+        asked.onsuccess = () => {
+          const of = asked.result.transaction(['events', 'shots'])
+          const [events, shots] = ['events', 'shots'].map(s => of.objectStore(s).count())
+          of.oncomplete = () => (asked.result.close(), done({ events: events.result, shots: shots.result }))
+        }
+      }),
+  )
+
 /** One device with a browser of its own whose storage outlives it. */
 function device(login) {
   const shown = []
@@ -70,8 +92,12 @@ function device(login) {
   let over = false
   let ready = false
   let at
+  /** Resolves when the browser before is gone: two on one profile would be a fault of the drill. */
+  let ended = Promise.resolve()
+  const profile = join(profiles, login)
   async function open() {
-    context = await chromium.launchPersistentContext(join(profiles, login), {
+    await ended
+    context = await chromium.launchPersistentContext(profile, {
       executablePath: '/usr/bin/chromium',
       args: withCamera,
       viewport: { width: 1280, height: 800 },
@@ -86,7 +112,26 @@ function device(login) {
         toBlob.call(this, b => done(b && new Blob([b, crypto.randomUUID()], { type: b.type })), ...more)
       }
     })
+    const again = Boolean(at)
     await show()
+    // What was in hand when the browser died is in hand again, and goes on.
+    if (again) await page.keyboard.press('PageDown')
+  }
+  /** The process of its browser, as the lock of its profile names it. */
+  function pidOf() {
+    try {
+      return Number(readlinkSync(join(profile, 'SingletonLock')).split('-').at(-1))
+    } catch {
+      return 0
+    }
+  }
+  async function shut() {
+    const pid = pidOf()
+    await context?.close().catch(() => undefined)
+    if (pid) await gone(pid)
+  }
+  async function gone(pid) {
+    while (isAlive(pid)) await wait(20)
   }
   /** Goes to the job in hand, signed in. */
   async function show() {
@@ -100,6 +145,7 @@ function device(login) {
       await page.getByRole('button', { name: 'Sign in' }).click()
     }
     await stepDown.waitFor()
+    if (process.env.SAY) say(login, 'open', await waiting(page))
     // From now on the device opens the application without the server.
     if (ready) return
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
@@ -144,44 +190,30 @@ function device(login) {
         } catch (error) {
           if (process.env.LOOK)
             await page?.screenshot({ path: `${process.env.LOOK}/${login}.png` }).catch(() => undefined)
-          if (process.env.SAY) console.error(login, page?.url(), String(error.message).slice(0, 300))
-          await context?.close().catch(() => undefined)
+          say(login, page?.url(), String(error.message).slice(0, 300))
+          await shut()
           page = undefined
           await wait(200)
         }
     },
+    /** The whole browser at once, as when the battery is pulled. */
     async kill() {
-      // The whole browser, as when the battery runs out.
-      const session = await context
-        ?.browser()
-        ?.newBrowserCDPSession?.()
-        .catch(() => null)
-      if (session) await session.send('Browser.crash').catch(() => undefined)
-      else await page?.goto('chrome://crash').catch(() => undefined)
-      await context?.close().catch(() => undefined)
-      page = undefined
+      const pid = pidOf()
+      if (!pid) return
+      say(login, 'killed', await (page && waiting(page).catch(() => 'while it opens')))
+      if (isAlive(pid)) process.kill(pid, 'SIGKILL')
+      ended = gone(pid)
+      await ended
     },
     async end() {
       over = true
     },
     /** Opens it once more, and waits until nothing waits on it. */
     async settle() {
-      await context?.close().catch(() => undefined)
+      await shut()
       await open()
-      const waits = () =>
-        page.evaluate(
-          () =>
-            new Promise(done => {
-              const asked = indexedDB.open('dialytica')
-              asked.onsuccess = () => {
-                const of = asked.result.transaction(['events', 'shots'])
-                const [e, p] = ['events', 'shots'].map(s => of.objectStore(s).count())
-                of.oncomplete = () => (asked.result.close(), done(e.result + p.result))
-              }
-            }),
-        )
-      while ((await waits()) > 0) await wait(200)
-      await context.close()
+      for (let left = await waiting(page); left.events + left.shots > 0; left = await waiting(page)) await wait(200)
+      await shut()
     },
   }
 }
@@ -201,8 +233,8 @@ for (let k = 0; k < kills; k += 1) {
     downs.push(await place.up())
   }
   done += 1
-  if (process.env.SAY && k % 10 === 9)
-    console.error(
+  if (k % 10 === 9)
+    say(
       k + 1,
       counts,
       devices.map(d => d.shown.length),

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { NConfigProvider } from 'naive-ui'
-import { computed, defineAsyncComponent, onMounted } from 'vue'
+import { computed, defineAsyncComponent, onMounted, watch } from 'vue'
 import { RouterView, useRoute } from 'vue-router'
 import Guarded from './parts/Guarded.vue'
 import WaitingStrip from './parts/WaitingStrip.vue'
 import { lookForRoom } from './data/room.ts'
 import { useCamera } from './stores/camera.ts'
 import { useOutbox } from './stores/outbox.ts'
+import { useSession } from './stores/session.ts'
 import { controls } from './theme/naive.ts'
 import { useTheme } from './theme/use-theme.ts'
 
@@ -17,11 +18,17 @@ const overrides = computed(() => controls(theme.value))
 const route = useRoute()
 const outbox = useOutbox()
 const camera = useCamera()
+const session = useSession()
 onMounted(async () => {
   await outbox.refresh()
   void lookForRoom()
-  void outbox.flush()
 })
+// What waits goes up as soon as it is known who works here, whatever they open.
+watch(
+  () => session.person?.id,
+  id => id && void outbox.flush(),
+  { immediate: true },
+)
 </script>
 
 <template>

@@ -43,8 +43,8 @@ export interface Kept {
   value: unknown
 }
 
-/** What this device keeps until the server has it. */
-export const local = new Dexie('dialytica') as Dexie & {
+/** What this device keeps until the server has it: written through to its disk, for a battery that is pulled. */
+export const local = new Dexie('dialytica', { chromeTransactionDurability: 'strict' }) as Dexie & {
   events: EntityTable<WaitingEvent, 'n'>
   shots: Table<WaitingPhoto, [string, string]>
   drafts: EntityTable<Draft, 'job'>

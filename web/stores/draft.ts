@@ -112,11 +112,13 @@ export const useDraft = defineStore('draft', () => {
     return { ...to, step: { ...to.step, moves } }
   }
 
+  /** A recorded step leaves the hand on this device only once its act is kept: whatever ends the browser between, it is in one of the two. */
   function keep(): void {
     if (!job.id) return
     const { step, move } = captured.value
-    const kept = { line: line.value, amends: amends.value, aside: aside.value, before: before.value }
-    void local.drafts.put(plain({ job: job.id, step, move, ...kept }))
+    const around = { line: line.value, amends: amends.value, aside: aside.value, before: before.value }
+    const draft = plain({ job: job.id, step, move, ...around })
+    void job.allKept().then(() => local.drafts.put(draft).catch(() => undefined))
   }
   function become(to: Captured, undoable = true): void {
     if (undoable) past.value = [...past.value, captured.value]

@@ -8,6 +8,7 @@ import { useJob } from './job.ts'
 import { useOutbox } from './outbox.ts'
 import { useRefit } from './refit.ts'
 import { useSession } from './session.ts'
+import { held } from '../test/held.ts'
 import { jobId as job, person } from '../test/job-at-hand.ts'
 
 const unit = '33333333-3333-4333-8333-333333333333'
@@ -156,6 +157,23 @@ describe('the step in hand', () => {
     expect(draft.record()).toBeNull()
     expect(store.debts).toMatchObject([{ item: 'connector', zone: 'rear', stepNumber: 1 }])
     expect(draft.step).toMatchObject({ zone: 'rear', moves: [] })
+  })
+
+  it('leaves the hand on this device only when its act is kept: a browser that dies between loses neither', async () => {
+    const store = await opened()
+    await store.allKept()
+    const draft = useDraft()
+    await draft.load()
+    draft.beginMove('connector')
+    await vi.waitFor(async () => expect((await local.drafts.get(job))?.step.moves).toHaveLength(1))
+    const kept = held<number>()
+    const add = vi.spyOn(local.events, 'add').mockReturnValue(kept.promise as never)
+    expect(draft.record()).toBeNull()
+    await new Promise(done => setTimeout(done, 20))
+    expect((await local.drafts.get(job))?.step.moves).toHaveLength(1)
+    kept.resolve(1)
+    await vi.waitFor(async () => expect((await local.drafts.get(job))?.step.moves).toEqual([]))
+    add.mockRestore()
   })
 
   it('is undone tap by tap', async () => {

@@ -56,6 +56,9 @@ export const useJob = defineStore('job', () => {
   const problem = ref<string | null>(null)
   const live = ref(false)
   let source: EventSource | null = null
+  /** Resolves when this device has every act that was made on it. */
+  let kept: Promise<unknown> = Promise.resolve()
+  const allKept = () => kept
   const hands = new Set<(said: HandSaid) => void>()
   /** Hears what the other devices of a job hold in hand. */
   const onHand = (hear: (said: HandSaid) => void) => void hands.add(hear)
@@ -183,7 +186,7 @@ export const useJob = defineStore('job', () => {
     const folded = fold(state.value, event)
     if (!folded.ok) return folded.refusal
     pending.value = [...pending.value, event]
-    void outbox.keep(event)
+    kept = Promise.all([kept, outbox.keep(event)])
     void askToPersist()
     return null
   }
@@ -216,6 +219,7 @@ export const useJob = defineStore('job', () => {
     open,
     close,
     record,
+    allKept,
     onHand,
   }
 })

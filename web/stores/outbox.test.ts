@@ -57,6 +57,21 @@ describe('a photo on a shared tablet', () => {
     expect(await local.shots.count()).toBe(1)
   })
 
+  it('that the storage can no longer read is set aside, and holds back no other', async () => {
+    answer(200)
+    const broken = new ReadableStream({ start: from => from.error(new Error('gone')) })
+    const all = [
+      { hash: hash('0'), actor: person.id, blob: broken, bytes: 1 },
+      { hash: hash('a'), actor: person.id, blob: new Blob(['x']), bytes: 1 },
+    ]
+    const read = vi.spyOn(local.shots, 'where').mockReturnValueOnce({ filter: () => ({ toArray: () => all }) } as never)
+    await local.shots.put({ ...all[0]!, blob: new Blob() })
+    await flushAs(person)
+    read.mockRestore()
+    expect(sent).toEqual([`/api/photos/${hash('a')}?actor=${person.id}`])
+    expect(useOutbox().spoilt).toMatchObject([{ hash: hash('0'), refused: expect.stringContaining('take it again') }])
+  })
+
   it('that two people took is kept for both', async () => {
     await local.shots.put({ hash: hash('a'), actor: viewer.id, blob: new Blob(['x']), bytes: 1 })
     answer(200)

@@ -25,6 +25,13 @@ const batchSize = 1_000_000
 const isSpoilt = (error: unknown): error is ApiError =>
   error instanceof ApiError && [400, 404, 409, 413, 415, 422].includes(error.problem.status)
 
+const unreadable = {
+  type: 'unreadable',
+  title: 'Not readable',
+  status: 422,
+  detail: 'This device can no longer read the photo from its storage: take it again.',
+}
+
 /** What waits on this device until the server has it; it goes up by itself, in order. */
 export const useOutbox = defineStore('outbox', () => {
   const events = ref<WaitingEvent[]>([])
@@ -97,6 +104,10 @@ export const useOutbox = defineStore('outbox', () => {
       .filter(p => !p.refused)
       .toArray())
       try {
+        // A storage that was damaged gives the name of a photo without its bytes: it holds back no other.
+        await new Response(blob).arrayBuffer().catch(() => {
+          throw new ApiError(unreadable)
+        })
         await api('PUT', `/photos/${hash}?actor=${actor}`, blob)
         await keepShown(hash, blob).catch(() => undefined)
         await local.shots.delete([actor, hash])

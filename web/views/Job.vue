@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onUnmounted, watch } from 'vue'
+import { onUnmounted, ref, watch } from 'vue'
 import { RouterLink, RouterView, useRoute } from 'vue-router'
 import { useWakeLock } from '@vueuse/core'
 import Guarded from '../parts/Guarded.vue'
@@ -19,14 +19,20 @@ const hand = useHand()
 const scanner = useScan()
 useWedge(scanner.follow)
 const { request, release, isSupported } = useWakeLock()
+/** The job whose step in hand is in the hand again. No view stands before that: an act on it would be overwritten. */
+const taken = ref('')
 
 watch(
   () => route.params.job as string,
   async id => {
+    taken.value = ''
     if (!id) return
     await job.open(id)
+    if (job.id !== id) return
     await draft.load()
-    await hand.load()
+    if (job.id !== id) return
+    taken.value = id
+    void hand.load()
     if (isSupported.value) void request('screen').catch(() => undefined)
   },
   { immediate: true },
@@ -53,7 +59,7 @@ onUnmounted(() => {
         <b>Scanned.</b> {{ scanner.said }}
         <button class="btn" type="button" aria-label="Close what was scanned" @click="scanner.said = ''">✕</button>
       </p>
-      <Guarded what="This view" :of="route.path"><RouterView class="phase" /></Guarded>
+      <Guarded v-if="taken === job.id" what="This view" :of="route.path"><RouterView class="phase" /></Guarded>
       <KeyHelp />
     </template>
     <p v-else class="lost">Opening the job.</p>

@@ -1,8 +1,12 @@
 import 'fake-indexeddb/auto'
 import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
-import { afterEach, describe, expect, it } from 'vitest'
-import { jobAtHand, routerAt } from '../test/job-at-hand.ts'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { createMemoryHistory, createRouter, RouterView } from 'vue-router'
+import { held } from '../test/held.ts'
+import { jobAtHand, jobId, routerAt } from '../test/job-at-hand.ts'
+import { local } from '../data/local.ts'
 import Close from './Close.vue'
+import Job from './Job.vue'
 import Return from './Return.vue'
 import ValleyView from './ValleyView.vue'
 
@@ -135,4 +139,22 @@ describe('the valley', () => {
     expect(wrapper.text()).toContain('bearing is noisy')
     expect(wrapper.text()).toContain('heater: 24 Ω')
   })
+})
+
+it('no view of a job stands before the step in hand is in the hand again: what is done in it would be overwritten', async () => {
+  await jobAtHand()
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [
+      { path: '/jobs/:job', component: Job, children: [{ path: 'descent', component: { template: '<main/>' } }] },
+    ],
+  })
+  await router.push(`/jobs/${jobId}/descent`)
+  const kept = held<undefined>()
+  vi.spyOn(local.drafts, 'get').mockReturnValue(kept.promise as never)
+  const wrapper = mount(RouterView, { global: { plugins: [router] } })
+  await vi.waitFor(() => expect(wrapper.find('header').exists()).toBe(true))
+  expect(wrapper.find('main').exists()).toBe(false)
+  kept.resolve(undefined)
+  await vi.waitFor(() => expect(wrapper.find('main').exists()).toBe(true))
 })
