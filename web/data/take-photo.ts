@@ -1,7 +1,7 @@
 import type { Photo } from '@dialytica/core'
 import { ask } from '../workers/ask.ts'
-import { local } from './local.ts'
 import { remember } from './photo-url.ts'
+import { keepShot } from './waiting.ts'
 import { isFull, lookForRoom } from './room.ts'
 
 let worker: Worker | undefined
@@ -24,7 +24,7 @@ export async function takePhoto(blob: Blob, actor: string, at = takenAt(blob)): 
   const { width, height } = bitmap
   bitmap.close()
   const hash = await hashInWorker(blob)
-  await local.shots.put({ hash, actor, blob, bytes: blob.size }).catch((error: unknown) => {
+  await keepShot({ hash, actor, blob, bytes: blob.size }).catch((error: unknown) => {
     if (!isFull(error)) throw error
     throw new Error(
       'This device is full: the photo was not kept. Let what waits go up, or free room on the device, then take it again.',

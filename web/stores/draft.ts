@@ -39,6 +39,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { v4 } from 'uuid'
 import { local } from '../data/local.ts'
+import { keepDraft } from '../data/waiting.ts'
 import { useJob } from './job.ts'
 
 const emptyStep = (zone?: string): Step => ({ id: v4(), ...(zone && { zone }), photos: [], marks: [], moves: [] })
@@ -118,7 +119,7 @@ export const useDraft = defineStore('draft', () => {
     const { step, move } = captured.value
     const around = { line: line.value, amends: amends.value, aside: aside.value, before: before.value }
     const draft = plain({ job: job.id, step, move, ...around })
-    void job.allKept().then(() => local.drafts.put(draft).catch(() => undefined))
+    void job.allKept().then(() => keepDraft(draft).catch(() => undefined))
   }
   function become(to: Captured, undoable = true): void {
     if (undoable) past.value = [...past.value, captured.value]

@@ -5,6 +5,7 @@ import { api, ApiError } from '../data/api.ts'
 import { local, type WaitingEvent, type WaitingPhoto } from '../data/local.ts'
 import { keepShown } from '../data/photo-cache.ts'
 import { lookForRoom, roomLeft } from '../data/room.ts'
+import { dropEvents, dropShot, keepEvent } from '../data/waiting.ts'
 import { useSession } from './session.ts'
 
 interface Appended {
@@ -71,7 +72,7 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   const add = (event: JobEvent) =>
-    local.events.add({
+    keepEvent({
       id: event.id,
       job: event.job,
       actor: event.actor,
@@ -110,7 +111,7 @@ export const useOutbox = defineStore('outbox', () => {
         })
         await api('PUT', `/photos/${hash}?actor=${actor}`, blob)
         await keepShown(hash, blob).catch(() => undefined)
-        await local.shots.delete([actor, hash])
+        await dropShot(actor, hash)
         gone.value += 1
         await refresh()
       } catch (error) {
@@ -137,10 +138,7 @@ export const useOutbox = defineStore('outbox', () => {
       const job = next[0]!.job
       const appended = await send(job, next)
       for (const hear of heard) hear(job, appended)
-      await local.events
-        .where('id')
-        .anyOf(appended.accepted.map(a => a.id))
-        .delete()
+      await dropEvents(appended.accepted.map(a => a.id))
       gone.value += appended.accepted.length
       for (const { id, message } of appended.refused)
         await local.events.where('id').equals(id).modify({ refused: message })
@@ -158,6 +156,7 @@ export const useOutbox = defineStore('outbox', () => {
       const appended = await send(event.job, [{ id: event.id, job: event.job, actor, event }])
       for (const hear of heard) hear(event.job, appended)
       unkept.value = unkept.value.filter(e => e.id !== event.id)
+      await dropEvents([event.id]).catch(() => undefined)
     }
   }
 
@@ -208,12 +207,12 @@ export const useOutbox = defineStore('outbox', () => {
 
   /** Lets go of what was refused: the person has seen why. */
   async function drop(id: string): Promise<void> {
-    await local.events.where('id').equals(id).delete()
+    await dropEvents([id])
     await refresh()
   }
   /** Lets go of photos that the server could not take in. */
   async function dropSpoilt(): Promise<void> {
-    await local.shots.filter(p => isMine(p) && Boolean(p.refused)).delete()
+    for (const { actor, hash } of spoilt.value) await dropShot(actor, hash)
     await refresh()
   }
   /** Sends a refused event once more. */

@@ -143,6 +143,12 @@ describe('the valley', () => {
 
 it('no view of a job stands before the step in hand is in the hand again: what is done in it would be overwritten', async () => {
   await jobAtHand()
+  vi.stubGlobal(
+    'EventSource',
+    class extends EventTarget {
+      close() {}
+    },
+  )
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [
