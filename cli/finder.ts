@@ -7,8 +7,8 @@ function fastenerOf(words: string, { family }: ReadRecord): Fastener {
   const around = { posture: 'upright' as const, isolated: [] }
   let n = 0
   const id = () => `00000000-0000-4000-8000-${String((n += 1)).padStart(12, '0')}`
-  const move = parseLine(`1x ${words}`, { family, around, id }).moves.find(m => m.kind === 'remove-fasteners')
-  const fastener = move?.kind === 'remove-fasteners' ? move.fastener : {}
+  const move = parseLine(`1x ${words}`, { family, around, id }).moves.find(m => 'fastener' in m)
+  const fastener = move && 'fastener' in move ? move.fastener : {}
   if (Object.keys(fastener).length === 0)
     throw new Unfit(`--left: nothing of a fastener is understood in "${words}": say it like T20x18 stainless`)
   return fastener

@@ -1,8 +1,8 @@
 import { fieldsOf, leafOf, read, written } from '../quick-line/fields.ts'
 import type { Parsed, ParsedClause } from '../quick-line/parse.ts'
-import type { Move } from '../moves/registry.ts'
+import type { Around } from '../moves/around.ts'
+import { freshMove, glyphFor, toldAs, type Move } from '../moves/registry.ts'
 import { tell, type Captured } from './capture.ts'
-import { freshMove, glyphFor, toldAs, type Around } from './variants.ts'
 
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 const plainPoints = (value: unknown) =>

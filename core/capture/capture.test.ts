@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { check, moveKinds, moveSchema, type MoveKindName, type Step } from '../index.ts'
 import { begin, drop, tap, tell, untap, type Captured } from './capture.ts'
-import { freshMove, glyphFor, toldAs, variantsOf, type Around } from './variants.ts'
+import type { Around } from '../moves/around.ts'
+import { freshMove, glyphFor, toldAs, variantsOf } from '../moves/registry.ts'
 
 const around: Around = { posture: 'upright', isolated: ['power'], cell: 'A1' }
 const photo = 'a'.repeat(64)

@@ -1,8 +1,8 @@
 import type { Glyph } from '../items/kinds.ts'
 import type { Mark, Step } from '../log/step.ts'
 import { glyphOf } from '../moves/move.ts'
-import type { Move } from '../moves/registry.ts'
-import { freshMove, glyphFor, variantsOf, type Around } from './variants.ts'
+import type { Around } from '../moves/around.ts'
+import { alongPoints, freshMove, glyphFor, pointsOf, variantsOf, type Move } from '../moves/registry.ts'
 
 /** A step in hand, and the move that the next tap counts for. */
 export interface Captured {
@@ -47,7 +47,7 @@ export function tap(
   const { step, move: inHand } = captured
   const move = step.moves.find(m => m.id === inHand && glyphFor(m.kind) === glyph)
   const marks = move ? marksOf(step, move.id) : []
-  if (move?.kind === 'unroute') return alongLine(captured, move, photo, point, ids[1])
+  if (move && pointsOf(move)) return alongLine(captured, move, glyph, photo, point, ids[1])
   if (!move || (!('count' in move) && marks.length > 0)) {
     const begun = begin(captured, glyph, ids[0], around)
     return tap(begun, glyph, photo, point, ids, around)
@@ -68,19 +68,13 @@ export function draw(
   return path.reduce((c, point) => tap(c, 'line', photo, point, [id(), id()], around), captured)
 }
 
-function alongLine(
-  { step }: Captured,
-  move: Move & { kind: 'unroute' },
-  photo: string,
-  point: Point,
-  id: string,
-): Captured {
+function alongLine({ step }: Captured, move: Move, glyph: Glyph, photo: string, point: Point, id: string): Captured {
   const mark = marksOf(step, move.id).find(m => m.photo === photo)
-  const waypoints = [...move.route.waypoints, { by: 'retainer' as const }]
+  const points = [...pointsOf(move)!, { by: 'retainer' as const }]
   const marks = mark
     ? step.marks.map(m => (m.id === mark.id ? { ...m, path: [...m.path, point] } : m))
-    : [...step.marks, { id, photo, move: move.id, glyph: 'line' as const, path: [point] }]
-  return { step: withMove({ ...step, marks }, { ...move, route: { ...move.route, waypoints } }), move: move.id }
+    : [...step.marks, { id, photo, move: move.id, glyph, path: [point] }]
+  return { step: withMove({ ...step, marks }, alongPoints(move, points)), move: move.id }
 }
 
 /** A mark is taken away; what it counted is counted no more, and a move of which nothing is left goes with it. */

@@ -2,7 +2,8 @@ import type { Glyph } from '../items/kinds.ts'
 import type { Passing } from '../items/route.ts'
 import type { Mark, Step } from '../log/step.ts'
 import { begin, tell, untap, type Captured, type Point } from './capture.ts'
-import type { Around } from './variants.ts'
+import type { Around } from '../moves/around.ts'
+import { alongPoints, pointsOf } from '../moves/registry.ts'
 
 const withMark = (step: Step, mark: Mark): Step => ({
   ...step,
@@ -34,12 +35,14 @@ export function retypeMark(captured: Captured, id: string, glyph: Glyph, fresh: 
   const move = home.step.moves.find(m => m.id === home.move)!
   const marks = [...home.step.marks, { ...mark, glyph, move: move.id }]
   const own = marks.filter(m => m.move === move.id).length
-  const along =
-    move.kind === 'unroute'
-      ? { ...move, route: { ...move.route, waypoints: mark.path.map(() => ({ by: 'retainer' as const })) } }
-      : 'count' in move
-        ? { ...move, count: Math.max(move.count, own) }
-        : move
+  const along = pointsOf(move)
+    ? alongPoints(
+        move,
+        mark.path.map(() => ({ by: 'retainer' })),
+      )
+    : 'count' in move
+      ? { ...move, count: Math.max(move.count, own) }
+      : move
   return tell({ step: { ...home.step, marks }, move: move.id }, along)
 }
 
@@ -47,16 +50,23 @@ export function retypeMark(captured: Captured, id: string, glyph: Glyph, fresh: 
 export function dropPoint(captured: Captured, id: string, index: number): Captured {
   const mark = captured.step.marks.find(m => m.id === id)
   const move = captured.step.moves.find(m => m.id === mark?.move)
-  if (!mark || move?.kind !== 'unroute' || mark.path.length < 2) return untap(captured, id)
+  const points = pointsOf(move)
+  if (!mark || !move || !points || mark.path.length < 2) return untap(captured, id)
   const without = <T>(all: readonly T[]) => all.filter((_, i) => i !== index)
   const step = withMark(captured.step, { ...mark, path: without(mark.path) })
-  return tell({ step, move: move.id }, { ...move, route: { ...move.route, waypoints: without(move.route.waypoints) } })
+  return tell({ step, move: move.id }, alongPoints(move, without(points)))
 }
 
 /** How the line in hand passes one of its points. */
 export function passBy(captured: Captured, index: number, by: Passing): Captured {
   const move = captured.step.moves.find(m => m.id === captured.move)
-  if (move?.kind !== 'unroute') return captured
-  const waypoints = move.route.waypoints.map((w, i) => (i === index ? { ...w, by } : w))
-  return tell(captured, { ...move, route: { ...move.route, waypoints } })
+  const points = pointsOf(move)
+  if (!move || !points) return captured
+  return tell(
+    captured,
+    alongPoints(
+      move,
+      points.map((w, i) => (i === index ? { ...w, by } : w)),
+    ),
+  )
 }

@@ -47,14 +47,14 @@ function moves(state: JobState, family: Family, job: string, kind: 'connectors' 
   return state.order.toArray().flatMap((id, i) => {
     const step = state.steps.get(id)!
     return step.moves
-      .filter(m => (kind === 'connectors' ? m.kind === 'unplug' : 'part' in m))
+      .filter(m => (kind === 'connectors' ? 'connector' in m : 'part' in m))
       .map(m => ({
         id: m.id,
         kind,
         glyph: glyphOf(m),
         head: headOf(m),
         lines: [
-          m.kind === 'unplug' ? connectorName({ ...m.connector, label: undefined }) : '',
+          'connector' in m ? connectorName({ ...m.connector, label: undefined }) : '',
           m.place ?? '',
           [step.zone && zoneTitle(family, step.zone), `step ${i + 1}`].filter(Boolean).join(', '),
         ].filter(Boolean),

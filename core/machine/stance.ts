@@ -1,5 +1,5 @@
 import type { JobState } from '../log/state.ts'
-import { zonesOpenedBy } from '../plan/gates.ts'
+import { traitsOf } from '../moves/registry.ts'
 import type { Posture } from './postures.ts'
 
 /** How the machine stands now, which zones are open, what is isolated: from the debts that are owed. */
@@ -16,9 +16,10 @@ export function stance(state: JobState): Stance {
   for (const id of state.order) {
     for (const move of state.steps.get(id)!.moves) {
       if (!state.owing.has(move.id)) continue
-      if (move.kind === 'turn-machine') posture = move.to
-      if (move.kind === 'isolate') isolated.push(move.what)
-      for (const zone of zonesOpenedBy(move)) open.add(zone)
+      const { turns, isolates, opens = [] } = traitsOf(move)
+      if (turns) posture = turns.to
+      if (isolates) isolated.push(isolates)
+      for (const zone of opens) open.add(zone)
     }
   }
   return { posture, open: [...open], isolated }

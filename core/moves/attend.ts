@@ -15,8 +15,27 @@ type Attend = InferType<typeof schema>
 /** Measures, inspects, photographs, cleans or lubricates: owes nothing, repeated only if asked. */
 export const attend: MoveKind<Attend> = {
   kind: 'attend',
+  name: 'Attend',
   item: 'mark',
   schema,
+  fresh: () => ({ act: 'inspect', thing: 'this place' }),
+  fields: () => [
+    { path: 'act', label: 'act', how: 'choice', options: ['measure', 'inspect', 'photograph', 'clean', 'lubricate'] },
+    { path: 'thing', label: 'what', how: 'words' },
+    { path: 'again', label: 'again going back', how: 'yes' },
+  ],
+  grammar: {
+    verb: 'attend',
+    acts: [
+      'attend',
+      ['measure, measured, meter', { act: 'measure' }],
+      ['inspect, inspected, check, checked, look at', { act: 'inspect' }],
+      ['photograph, photographed, photo, picture of', { act: 'photograph' }],
+      ['clean, cleaned, wipe, wiped', { act: 'clean' }],
+      ['lubricate, lubricated, lube, grease up, oil', { act: 'lubricate' }],
+    ],
+    name: 'thing',
+  },
   opens: () => [],
   invert: turned,
   subject: m => m.thing,

@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import { count, line, oneOf } from '../schema.ts'
 import { counted, join, sentence } from '../text/words.ts'
+import { count as pieces, place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('cut', {
@@ -20,8 +21,30 @@ const what = (m: Cut) =>
 /** Cuts a tie, peels tape or a seal: what is owed is a new one of its kind. */
 export const cut: MoveKind<Cut> = {
   kind: 'cut',
+  name: 'Cut',
   item: 'consumable',
   schema,
+  fresh: () => ({ consumable: 'tie', count: 1 }),
+  fields: () => [
+    pieces,
+    { path: 'consumable', label: 'what', how: 'choice', options: ['tie', 'tape', 'seal', 'gasket', 'clamp'] },
+    { path: 'size', label: 'size', how: 'words' },
+    place,
+  ],
+  grammar: {
+    verb: 'cut',
+    acts: ['cut, snip, snipped, peel, peeled, peel off'],
+    things: {
+      consumable: [
+        ['tie, cable tie, zip tie', { consumable: 'tie' }, 'tie'],
+        ['seal', { consumable: 'seal' }],
+        ['gasket', { consumable: 'gasket' }],
+      ],
+      clamp: [['clamp', undefined, 'retainer']],
+    },
+    takes: { consumable: {}, tape: { consumable: 'tape' }, clamp: { consumable: 'clamp' } },
+    figure: ({ as, n }) => (as === 'mm' ? { sets: { size: `${n} mm` }, certainty: 'sure' } : undefined),
+  },
   opens: m => [owes(m, 'consumable', 'owed', m.count, what(m) + at(m))],
   invert: turned,
   subject: m => what(m) + at(m),

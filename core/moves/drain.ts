@@ -13,8 +13,20 @@ type Drain = InferType<typeof schema>
 /** Drains the tub by its low opening; the inverse closes that opening. */
 export const drain: MoveKind<Drain> = {
   kind: 'drain',
+  name: 'Drain',
   item: 'isolation',
   schema,
+  fresh: () => ({ by: 'filter' }),
+  fields: () => [
+    { path: 'by', label: 'by', how: 'choice', options: ['filter', 'plug', 'cap', 'drain tube', 'hose'] },
+    { path: 'litres', label: 'litres', how: 'number', unit: 'l' },
+  ],
+  traits: () => ({ wet: true, unseen: true }),
+  grammar: {
+    verb: 'drain',
+    acts: ['drain, drained, empty'],
+    figure: ({ as, n }) => (as === 'number' ? { sets: { litres: n }, certainty: 'guess' } : undefined),
+  },
   opens: m => [owes(m, 'isolation', 'open', 1, `open ${m.by}`)],
   invert: turned,
   subject: m => `open ${m.by}`,

@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import { line } from '../schema.ts'
 import { sentence } from '../text/words.ts'
+import { place } from './field.ts'
 import { moveShape, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('draw-mark', { mark: line().required('say what the mark is') })
@@ -9,8 +10,24 @@ type DrawMark = InferType<typeof schema>
 /** Draws a mark to align to; it owes nothing, and the return is told to align to it. */
 export const drawMark: MoveKind<DrawMark> = {
   kind: 'draw-mark',
+  name: 'Draw mark',
   item: 'mark',
   schema,
+  fresh: () => ({ mark: 'a line across both parts' }),
+  fields: () => [
+    {
+      path: 'mark',
+      label: 'mark',
+      how: 'words',
+      options: ['a line across both parts', 'an arrow up', 'a number on each'],
+    },
+    place,
+  ],
+  grammar: {
+    verb: 'draw mark',
+    acts: ['mark, marked, draw, drawn, draw mark, scribe, scribed'],
+    name: 'mark',
+  },
   opens: () => [],
   invert: turned,
   subject: m => m.mark,

@@ -49,8 +49,40 @@ const words: Record<(typeof isolations)[number], { down: string; back: string; c
 /** Isolates the machine from power, water or drain; the inverse restores it, with its check. */
 export const isolate: MoveKind<Isolate> = {
   kind: 'isolate',
+  name: 'Isolate',
   item: 'isolation',
   schema,
+  fresh: ({ isolated }) => ({
+    what:
+      (['power', 'cold water', 'drain hose', 'hot water', 'pressure'] as const).find(w => !isolated.includes(w)) ??
+      'capacitor',
+  }),
+  fields: () => [{ path: 'what', label: 'what', how: 'choice', options: isolations }],
+  traits: ({ what }) => ({
+    isolates: what,
+    unseen: true,
+    ...(what === 'power' && { restores: 'power' }),
+    ...((what === 'cold water' || what === 'hot water') && { restores: 'water' }),
+    ...((what === 'pressure' || what === 'drain hose') && { wet: true }),
+  }),
+  grammar: {
+    verb: 'isolate',
+    acts: ['isolate, isolated, close, closed, shut, shut off'],
+    things: {
+      isolation: [
+        ['power, power off, mains, mains off, plug out, pull the plug, plug pulled, unplug machine', { what: 'power' }],
+        ['electricity, power out, unplugged at wall', { what: 'power' }],
+        [
+          'water, water off, cold tap, cold, cold off, cold water, cold water off, tap, tap off',
+          { what: 'cold water' },
+        ],
+        ['hot tap, hot, hot off, hot water, hot water off', { what: 'hot water' }],
+        ['drain hose off standpipe, drain hose unhooked, standpipe', { what: 'drain hose' }],
+        ['capacitor, capacitor discharged, discharge capacitor, cap discharged, discharge cap', { what: 'capacitor' }],
+      ],
+    },
+    takes: { isolation: {} },
+  },
   opens: m => [owes(m, 'isolation', 'isolated', 1, m.what)],
   invert: turned,
   subject: m => m.what,

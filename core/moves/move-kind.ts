@@ -3,7 +3,14 @@ import { conditions } from '../items/condition.ts'
 import type { DebtState, ItemKind } from '../items/kinds.ts'
 import { cell, line, literal, oneOf, shape, uuid } from '../schema.ts'
 import type { Caution } from '../text/cautions.ts'
+import type { Grammar } from '../grammar/grammar.ts'
+import type { Waypoint } from '../items/route.ts'
+import type { Family } from '../machine/families.ts'
+import type { Around } from './around.ts'
 import type { Check } from './checks.ts'
+import type { Field, Where } from './field.ts'
+import type { Lack } from './lack.ts'
+import type { Traits } from './traits.ts'
 
 /** One change that a move makes to what is owed: `count` is positive when it opens, negative when it settles. */
 export interface DebtChange {
@@ -18,15 +25,34 @@ export interface DebtChange {
   renew?: true
 }
 
+/** What a new move of a kind is made of, beside its id, its kind and its way. */
+export type Fresh<M> = Omit<M, 'id' | 'way' | 'kind'>
+
 /**
- * One kind of move: how it is written down, which debts it opens, what undoes it, and how it is said.
- * A kind is one file; the registry in `registry.ts` lists them.
+ * One kind of move: how it is written down, which debts it opens, what undoes it, how it is said and how it is heard.
+ * A kind is one file; `kinds.ts` lists them, and everything else asks here.
  */
 export interface MoveKind<M> {
   kind: string
+  /** What the hand calls the act: `Take out`. */
+  name: string
   /** Glyph of the kind, and the kind of the debt that it opens. */
   item: ItemKind | 'mark'
   schema: yup.Schema<M>
+  /** The least that makes it complete where it is recorded. */
+  fresh(around: Around): Fresh<M>
+  /** What can be known of it, what matters most first. */
+  fields(where: Where): readonly Field[]
+  /** How it is said on the quick line. */
+  grammar: Grammar
+  /** What it does to the machine; nothing where it is left out. */
+  traits?(move: M): Traits
+  /** Where it goes along a line: its points, and the move with others. */
+  along?: { points(move: M): readonly Waypoint[]; with(move: M, points: readonly Waypoint[]): M }
+  /** True when its pieces lie loose in a cell of the tray. */
+  loose?: true
+  /** What it lacks that would help the return. */
+  lacks?(move: M, family: Family): Lack[]
   /** The debts that the move opens on the way down; empty when it owes nothing. */
   opens(move: M): DebtChange[]
   /** The move that undoes this one; its own inverse is the move again. */

@@ -1,6 +1,8 @@
 import type { InferType } from 'yup'
+import { tellHose } from '../grammar/hose.ts'
 import { line, oneOf, shape, wholeWithin } from '../schema.ts'
 import { join, sentence } from '../text/words.ts'
+import { place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const joint = shape({
@@ -18,8 +20,43 @@ const hose = (m: OpenJoint) => m.joint.hose ?? 'hose'
 /** Opens a hose joint; the inverse pushes it to the stop, aligns the notch and clamps between the ribs. */
 export const openJoint: MoveKind<OpenJoint> = {
   kind: 'open-joint',
+  name: 'Open joint',
   item: 'joint',
   schema,
+  fresh: () => ({ joint: {} }),
+  fields: () => [
+    {
+      path: 'joint.hose',
+      label: 'hose',
+      how: 'words',
+      options: ['inlet hose', 'outlet hose', 'sump hose', 'fill hose', 'pressure tube'],
+    },
+    { path: 'joint.clamp', label: 'clamp', how: 'choice', options: ['spring', 'worm', 'ear', 'none'] },
+    { path: 'joint.clock', label: 'ears at', how: 'number', unit: "o'clock" },
+    { path: 'joint.notch', label: 'notch', how: 'words' },
+    place,
+  ],
+  traits: () => ({ wet: true }),
+  lacks: m =>
+    m.joint.clock || m.joint.notch || m.joint.clamp === 'none'
+      ? []
+      : [
+          {
+            field: 'joint.clock',
+            ask: `Where the clamp of ${hose(m) + at(m)} points`,
+            why: 'A clamp that points wrong rubs or cannot be reached',
+            minutes: 2,
+          },
+        ],
+  grammar: {
+    verb: 'open joint',
+    acts: ['open joint, pull hose, pull the hose'],
+    things: { hose: ['hose, joint, hose joint', ['drain hose', { hose: 'drain hose' }]] },
+    beside: [
+      { noun: 'clip', when: { type: 'spring clip' }, tells: { sets: { clamp: 'spring' }, certainty: 'likely' } },
+    ],
+    first: tellHose,
+  },
   opens: m => [owes(m, 'joint', 'open', 1, hose(m) + at(m))],
   invert: turned,
   subject: m => hose(m) + at(m),

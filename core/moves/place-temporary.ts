@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import { count, line, oneOf } from '../schema.ts'
 import { counted, sentence } from '../text/words.ts'
+import { count as pieces, place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('place-temporary', {
@@ -15,8 +16,39 @@ const what = (m: PlaceTemporary) => counted(m.count, m.thing, m.thing === 'tape'
 /** Puts in what does not belong there: prop, towel, tape, strap; the inverse takes it away. */
 export const placeTemporary: MoveKind<PlaceTemporary> = {
   kind: 'place-temporary',
+  name: 'Put in',
   item: 'temporary',
   schema,
+  fresh: () => ({ thing: 'towel', count: 1 }),
+  fields: () => [
+    pieces,
+    {
+      path: 'thing',
+      label: 'what',
+      how: 'choice',
+      options: ['prop', 'towel', 'tape', 'strap', 'clamp', 'tray', 'block', 'mat'],
+    },
+    { path: 'why', label: 'why', how: 'words', options: ['under the tub', 'round the hose', 'holds the panel'] },
+    place,
+  ],
+  traits: () => ({ temporary: true }),
+  grammar: {
+    verb: 'put in',
+    acts: ['put in, put, place, placed, insert, inserted, add, lay in, prop with, temporary, temp'],
+    things: {
+      tape: ['tape, strip of tape'],
+      temporary: [
+        ['prop', { thing: 'prop' }],
+        ['towel, rag, cloth', { thing: 'towel' }],
+        ['strap', { thing: 'strap' }],
+        ['tray', { thing: 'tray' }],
+        ['block, wooden block, wedge, timber', { thing: 'block' }],
+        ['mat', { thing: 'mat' }],
+      ],
+    },
+    takes: { temporary: {}, tape: { thing: 'tape' }, clamp: { thing: 'clamp' } },
+    alsoSaid: true,
+  },
   opens: m => [owes(m, 'temporary', 'placed', m.count, what(m) + at(m))],
   invert: turned,
   subject: m => what(m) + at(m),

@@ -3,6 +3,8 @@ import * as yup from 'yup'
 import { part, partCautions, seatNotes } from '../items/part.ts'
 import { sentence } from '../text/words.ts'
 import { partChecks } from './checks.ts'
+import { ofPart } from './field.ts'
+import { ofPart as lacksOfPart } from './lack.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('pull-off', {
@@ -15,8 +17,21 @@ type PullOff = InferType<typeof schema>
 /** Pulls or presses off what sits by interference; the inverse presses it on. */
 export const pullOff: MoveKind<PullOff> = {
   kind: 'pull-off',
+  name: 'Pull off',
   item: 'part',
   schema,
+  fresh: () => ({ part: { name: 'part' } }),
+  fields: where => ofPart(where, { path: 'oneWay', label: 'goes on once', how: 'yes' }),
+  traits: m => ({ part: m.part.name, opens: m.part.opens ?? [] }),
+  lacks: (m, family) => lacksOfPart(m.part, family),
+  grammar: {
+    verb: 'pull off',
+    acts: ['pull, pulled, pull off, pulled off, press off, pressed off, draw off, puller'],
+    name: 'name',
+    opensCovers: true,
+    yieldsTo: ['connector', 'hose', 'belt', 'line', 'clip', 'consumable'],
+    alsoSaid: true,
+  },
   opens: m => [owes(m, 'part', 'off', 1, m.part.name + at(m))],
   invert: turned,
   subject: m => m.part.name + at(m),

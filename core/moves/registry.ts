@@ -1,48 +1,16 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { attend } from './attend.ts'
-import { cut } from './cut.ts'
-import { drain } from './drain.ts'
-import { drawMark } from './draw-mark.ts'
-import { isolate } from './isolate.ts'
+import { glyphs, type Glyph } from '../items/kinds.ts'
+import type { Waypoint } from '../items/route.ts'
+import type { Around } from './around.ts'
+import { moveKinds } from './kinds.ts'
 import type { MoveKind } from './move-kind.ts'
-import { openJoint } from './open-joint.ts'
-import { parkPart } from './park-part.ts'
-import { placeTemporary } from './place-temporary.ts'
-import { pullOff } from './pull-off.ts'
-import { releaseClips } from './release-clips.ts'
-import { removeFasteners } from './remove-fasteners.ts'
-import { removePart } from './remove-part.ts'
-import { replacePart } from './replace-part.ts'
-import { slacken } from './slacken.ts'
-import { slipBelt } from './slip-belt.ts'
-import { turnMachine } from './turn-machine.ts'
-import { unplug } from './unplug.ts'
-import { unroute } from './unroute.ts'
+import type { Traits } from './traits.ts'
 
-/** Every kind of move. Adding one is adding its file and its line here. */
-export const moveKinds = {
-  'remove-fasteners': removeFasteners,
-  slacken,
-  'release-clips': releaseClips,
-  unplug,
-  unroute,
-  'open-joint': openJoint,
-  'slip-belt': slipBelt,
-  'remove-part': removePart,
-  'park-part': parkPart,
-  'pull-off': pullOff,
-  cut,
-  'place-temporary': placeTemporary,
-  'turn-machine': turnMachine,
-  isolate,
-  drain,
-  'draw-mark': drawMark,
-  attend,
-  'replace-part': replacePart,
-} as const
+export { moveKinds } from './kinds.ts'
 
 export type MoveKindName = keyof typeof moveKinds
+const kindNames = Object.keys(moveKinds) as MoveKindName[]
 export type Move = { [K in MoveKindName]: InferType<(typeof moveKinds)[K]['schema']> }[MoveKindName]
 export type MoveOf<K extends MoveKindName> = InferType<(typeof moveKinds)[K]['schema']>
 
@@ -57,3 +25,33 @@ export const moveSchema = yup.lazy((value: unknown) => {
     .mixed<Move>()
     .test('kind', `\${path}.kind must be one of ${Object.keys(moveKinds).join(', ')}`, () => false)
 })
+
+/** The kinds of move that one glyph can mean, in the order of their list; the first is what a tap means until told otherwise. */
+export const variantsOf = Object.fromEntries(
+  glyphs.map(glyph => [glyph, kindNames.filter(kind => moveKinds[kind].item === glyph)]),
+) as unknown as Record<Glyph, readonly MoveKindName[]>
+
+/** The glyph under which a kind of move is recorded. */
+export const glyphFor = (kind: MoveKindName): Glyph => moveKinds[kind].item
+
+/** A new move of a kind, on its way down, with the least that makes it complete. */
+export const freshMove = (kind: MoveKindName, id: string, around: Around): Move =>
+  ({ id, kind, way: 'down', ...moveKinds[kind].fresh(around) }) as Move
+
+const always = ['place', 'note', 'condition', 'cell']
+/** The same act told as another kind of its glyph: what both know is carried over. */
+export function toldAs(move: Move, kind: MoveKindName, around: Around): Move {
+  const fresh = freshMove(kind, move.id, around)
+  const kept = Object.fromEntries(Object.entries(move).filter(([key]) => key in fresh || always.includes(key)))
+  return { ...fresh, ...kept, kind } as Move
+}
+
+/** What a move does to the machine. */
+export const traitsOf = (move: Move): Traits => kindOf(move).traits?.(move) ?? {}
+
+/** The points that a move goes along; none where it is no line. */
+export const pointsOf = (move: Move | undefined): readonly Waypoint[] | undefined =>
+  move && kindOf(move).along?.points(move)
+/** The same line along other points. */
+export const alongPoints = (move: Move, points: readonly Waypoint[]): Move =>
+  kindOf(move).along?.with(move, points) ?? move

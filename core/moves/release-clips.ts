@@ -1,7 +1,8 @@
 import type { InferType } from 'yup'
-import { clip, clips } from '../items/clip.ts'
+import { clip, clipKinds, clips } from '../items/clip.ts'
 import { count } from '../schema.ts'
 import { join, sentence } from '../text/words.ts'
+import { cell, count as counted, place } from './field.ts'
 import { at, into, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('release-clips', { clip: clip.required(), count: count().required() })
@@ -12,8 +13,46 @@ const otherWay = { clockwise: 'anticlockwise', anticlockwise: 'clockwise' } as c
 /** Releases clips, tabs or a bayonet; the inverse engages them until they click or lock. */
 export const releaseClips: MoveKind<ReleaseClips> = {
   kind: 'release-clips',
+  name: 'Release',
   item: 'clip',
   schema,
+  fresh: () => ({ clip: {}, count: 1 }),
+  fields: () => [
+    counted,
+    { path: 'clip.type', label: 'clip', how: 'choice', options: clipKinds },
+    {
+      path: 'clip.releases',
+      label: 'releases',
+      how: 'words',
+      options: ['press inwards', 'from the left', 'from below'],
+    },
+    { path: 'clip.direction', label: 'twist', how: 'choice', options: ['clockwise', 'anticlockwise'] },
+    { path: 'clip.fragile', label: 'fragile', how: 'yes' },
+    cell,
+    place,
+  ],
+  traits: () => ({ fastens: true }),
+  grammar: {
+    verb: 'release',
+    thing: 'clip',
+    acts: [
+      'release, released, unclip, unclipped, unhook, unhooked, pop, popped, unlatch, squeeze, pry',
+      ['twist, twisted, bayonet twist', { type: 'bayonet' }],
+    ],
+    things: {
+      clip: [
+        ['clip', undefined, 'retainer'],
+        ['tab', { type: 'tab' }],
+        ['hook', { type: 'hook' }],
+        ['push pin, pushpin, push rivet, plastic rivet', { type: 'push-pin' }],
+        ['spring clip', { type: 'spring clip' }],
+        ['bayonet', { type: 'bayonet' }],
+      ],
+    },
+    takes: { clip: {} },
+    yieldsTo: ['connector', 'line', 'fastener', 'belt', 'hose'],
+    alsoSaid: true,
+  },
   opens: m => [owes(m, 'clip', 'open', m.count, clips(m.count, m.clip) + at(m))],
   invert: m => turned(m.clip.direction ? { ...m, clip: { ...m.clip, direction: otherWay[m.clip.direction] } } : m),
   subject: m => clips(m.count, m.clip) + at(m),

@@ -2,6 +2,9 @@ import type { InferType } from 'yup'
 import { fastener, fasteners, fastenerName, fittingNotes } from '../items/fastener.ts'
 import { count } from '../schema.ts'
 import { inWords, sentence } from '../text/words.ts'
+import { cell, count as counted, note, ofFasteners, place } from './field.ts'
+import { colouredFasteners, figuresOfFasteners } from './fastener-words.ts'
+import type { Lack } from './lack.ts'
 import { at, into, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 import { driver } from './tools.ts'
 
@@ -17,8 +20,37 @@ const back = (m: RemoveFasteners) => {
 /** Takes out a group of like fasteners; the inverse starts all by hand and tightens. */
 export const removeFasteners: MoveKind<RemoveFasteners> = {
   kind: 'remove-fasteners',
+  name: 'Take out',
   item: 'fastener',
   schema,
+  loose: true,
+  fresh: ({ cell }) => ({ ...(cell && { cell }), fastener: {}, count: 1 }),
+  fields: () => [counted, ...ofFasteners, cell, place, note],
+  traits: () => ({ fastens: true }),
+  lacks(m) {
+    const what = fasteners(m.count, m.fastener) + at(m)
+    const lacks: Lack[] = []
+    if (!m.cell)
+      lacks.push({ field: 'cell', ask: `Cell of ${what}`, why: 'Screws without a cell are looked for', minutes: 4 })
+    if (!(m.fastener.size ?? m.fastener.drive))
+      lacks.push({ field: 'fastener.size', ask: `Drive of ${what}`, why: 'The driver is fetched once', minutes: 1 })
+    return lacks
+  },
+  grammar: {
+    verb: 'take out',
+    thing: 'screw',
+    acts: ['unscrew, unscrewed, unbolt'],
+    things: {
+      fastener: [
+        'screw, bolt, fastener, self tapper, self tapping screw, grub screw, machine screw',
+        ['nut', { head: 'nut' }],
+        ['stud', { head: 'stud' }],
+      ],
+    },
+    takes: { fastener: {} },
+    figure: figuresOfFasteners,
+    colours: colouredFasteners,
+  },
   opens: m => [owes(m, 'fastener', 'out', m.count, fasteners(m.count, m.fastener) + at(m))],
   invert: turned,
   subject: m => fasteners(m.count, m.fastener) + at(m),

@@ -4,6 +4,7 @@ import { limits } from '../limits.ts'
 import { line, listOf } from '../schema.ts'
 import { sentence } from '../text/words.ts'
 import { partChecks } from './checks.ts'
+import { ofPart } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('replace-part', {
@@ -18,8 +19,19 @@ type ReplacePart = InferType<typeof schema>
 /** Replaces a part: the new one is owed, and each thing that was fixed to the old one is owed beside it. */
 export const replacePart: MoveKind<ReplacePart> = {
   kind: 'replace-part',
+  name: 'Replace',
   item: 'part',
   schema,
+  fresh: () => ({ part: { name: 'part' }, carryOver: [] }),
+  fields: where =>
+    ofPart(where, {
+      path: 'carryOver',
+      label: 'carry over',
+      how: 'list',
+      options: ['bracket', 'washers', 'grommet', 'holder'],
+    }),
+  traits: m => ({ part: m.part.name, opens: m.part.opens ?? [] }),
+  grammar: { verb: 'replace', acts: ['replace, replaced, renew, renewed, swap, swapped, new'], name: 'name' },
   opens: m => [
     owes(m, 'part', 'off', 1, `new ${m.part.name}${at(m)}`),
     ...m.carryOver.map((thing, i) => ({

@@ -2,6 +2,8 @@ import type { InferType } from 'yup'
 import { fastener, fasteners, fastenerName, fittingNotes } from '../items/fastener.ts'
 import { above0, count } from '../schema.ts'
 import { join, sentence } from '../text/words.ts'
+import { count as counted, note, ofFasteners, place } from './field.ts'
+import { colouredFasteners, figuresOfFasteners } from './fastener-words.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 import { driver } from './tools.ts'
 
@@ -16,8 +18,21 @@ type Slacken = InferType<typeof schema>
 /** Slackens fasteners that stay in; the inverse tightens them. */
 export const slacken: MoveKind<Slacken> = {
   kind: 'slacken',
+  name: 'Slacken',
   item: 'fastener',
   schema,
+  fresh: () => ({ fastener: {}, count: 1 }),
+  fields: () => [counted, ...ofFasteners, place, note, { path: 'turns', label: 'turns', how: 'number' }],
+  traits: () => ({ fastens: true }),
+  grammar: {
+    verb: 'slacken',
+    thing: 'screw',
+    acts: ['slacken, slackened, slack off, loosen, loosened, ease, eased, back out, crack off'],
+    takes: { fastener: {} },
+    alsoSaid: true,
+    figure: figuresOfFasteners,
+    colours: colouredFasteners,
+  },
   opens: m => [owes(m, 'fastener', 'slack', m.count, `${fasteners(m.count, m.fastener)}${at(m)}, slack`)],
   invert: turned,
   subject: m => fasteners(m.count, m.fastener) + at(m),

@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { sentence } from '../text/words.ts'
+import { place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('slip-belt', {
@@ -12,8 +13,17 @@ type SlipBelt = InferType<typeof schema>
 /** Slips a belt off its pulleys; the inverse lays it on the small pulley first and turns the large one. */
 export const slipBelt: MoveKind<SlipBelt> = {
   kind: 'slip-belt',
+  name: 'Slip belt',
   item: 'line',
   schema,
+  fresh: () => ({}),
+  fields: () => [{ path: 'ribs', label: 'ribs', how: 'number' }, place],
+  grammar: {
+    verb: 'slip belt',
+    acts: ['slip belt, slip off belt, slip the belt off, slip belt off, belt off, belt is off, roll belt off'],
+    things: { belt: ['belt, drive belt'] },
+    takes: { belt: {} },
+  },
   opens: m => [owes(m, 'line', 'off', 1, `belt${at(m)}`)],
   invert: turned,
   subject: m => `belt${at(m)}`,

@@ -1,4 +1,5 @@
 import type { InferType } from 'yup'
+import { tellTurn, tellTurnedFrom } from '../grammar/posture.ts'
 import { postures } from '../machine/postures.ts'
 import { oneOf } from '../schema.ts'
 import { sentence } from '../text/words.ts'
@@ -19,8 +20,19 @@ const turn = (m: TurnMachine) =>
 /** Turns the machine; the inverse turns it back to how it stood. */
 export const turnMachine: MoveKind<TurnMachine> = {
   kind: 'turn-machine',
+  name: 'Turn',
   item: 'posture',
   schema,
+  fresh: ({ posture }) => ({ from: posture, to: posture === 'upright' ? 'tipped back' : 'upright' }),
+  fields: () => [{ path: 'to', label: 'stands', how: 'choice', options: postures }],
+  traits: m => ({ turns: { from: m.from, to: m.to }, unseen: true }),
+  grammar: {
+    verb: 'turn',
+    acts: ['turn, turn machine, turned, lay machine'],
+    alsoSaid: true,
+    first: tellTurn,
+    last: tellTurnedFrom,
+  },
   opens: m => [owes(m, 'posture', 'turned', 1, m.way === 'down' ? m.to : m.from)],
   invert: m => turned({ ...m, from: m.to, to: m.from }),
   subject: m => `machine ${m.way === 'down' ? m.to : m.from}`,

@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import { connector, connectorName } from '../items/connector.ts'
 import { join, sentence } from '../text/words.ts'
+import { note, place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('unplug', { connector: connector.required() })
@@ -9,8 +10,45 @@ type Unplug = InferType<typeof schema>
 /** Unplugs one connector, locks first; the inverse plugs, seats, locks and tugs. */
 export const unplug: MoveKind<Unplug> = {
   kind: 'unplug',
+  name: 'Unplug',
   item: 'connector',
   schema,
+  fresh: () => ({ connector: {} }),
+  fields: () => [
+    { path: 'connector.label', label: 'label', how: 'words', options: ['P1', 'P2', 'P3', 'P4'] },
+    { path: 'connector.housing', label: 'housing', how: 'words', options: ['white', 'black', 'blue', 'red'] },
+    { path: 'connector.ways', label: 'ways', how: 'number' },
+    {
+      path: 'connector.wires',
+      label: 'wires',
+      how: 'list',
+      options: ['red', 'blue', 'green', 'brown', 'black', 'white', 'grey', 'yellow'],
+    },
+    { path: 'connector.lock', label: 'lock', how: 'choice', options: ['tab', 'secondary slider', 'none'] },
+    place,
+    note,
+  ],
+  grammar: {
+    verb: 'unplug',
+    acts: ['unplug, unplugged, disconnect, disconnected'],
+    things: { connector: ['plug, connector, conn, socket, terminal, spade, spade terminal'] },
+    takes: { connector: {} },
+    beside: [
+      { noun: 'line', when: { type: 'single wire' }, tells: 'act' },
+      { noun: 'clip', when: { type: 'tab' }, tells: { sets: { lock: 'tab' }, certainty: 'likely' } },
+      { noun: 'clip', tells: 'nothing' },
+    ],
+    figure({ as, n, apart }) {
+      if (as === 'times' && apart) return { sets: { label: `X${n}` }, certainty: 'likely' }
+      return as === 'mm' ? { sets: { reach: n }, certainty: 'likely' } : undefined
+    },
+    colours(colours, told, beside) {
+      const ofWires = beside.has('line') || colours.length > 1 || 'housing' in told || 'wires' in told
+      return ofWires
+        ? { sets: { wires: colours }, certainty: colours.length > 1 ? 'sure' : 'likely' }
+        : { sets: { housing: colours[0]! }, certainty: 'likely' }
+    },
+  },
   opens: m => [owes(m, 'connector', 'open', 1, connectorName(m.connector) + at(m))],
   invert: turned,
   subject: m => connectorName(m.connector) + at(m),

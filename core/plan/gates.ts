@@ -1,11 +1,11 @@
 import { owedCount, settledCount, type Debt } from '../log/state.ts'
 import { liesIn, type Family } from '../machine/families.ts'
 import { subject, toolsFor } from '../moves/move.ts'
-import type { Move } from '../moves/registry.ts'
+import { traitsOf, type Move } from '../moves/registry.ts'
 import type { ReturnStep } from './mirror.ts'
 
 /** The zones that a move opens when its part comes away, and closes when it is back. */
-export const zonesOpenedBy = (move: Move): readonly string[] => ('part' in move ? (move.part.opens ?? []) : [])
+export const zonesOpenedBy = (move: Move): readonly string[] => traitsOf(move).opens ?? []
 
 /** The moment at which a return step closes zones. */
 export interface Gate {
@@ -24,8 +24,8 @@ export interface Gate {
 /** Steps behind a cover, and what they left there to be counted out. */
 function countsOf(steps: readonly ReturnStep[]): string[] {
   const moves = steps.flatMap(r => r.moves.map(m => m.move))
-  const temporaries = moves.filter(m => m.kind === 'place-temporary').map(subject)
-  const tools = moves.filter(m => m.kind !== 'place-temporary').flatMap(toolsFor)
+  const temporaries = moves.filter(m => traitsOf(m).temporary).map(subject)
+  const tools = moves.filter(m => !traitsOf(m).temporary).flatMap(toolsFor)
   return [...new Set([...temporaries, ...tools])]
 }
 

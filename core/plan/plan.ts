@@ -1,6 +1,7 @@
 import { settledCount, type JobState } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
 import { describe, toolsFor } from '../moves/move.ts'
+import { traitsOf } from '../moves/registry.ts'
 import { arcWords, type Arc } from './arc.ts'
 import { contradiction } from './contradiction.ts'
 import { mirror, type ReturnStep } from './mirror.ts'
@@ -52,7 +53,7 @@ function instance(rest: readonly ReturnStep[], arcs: readonly Arc[]): Instance {
       const [a, b] = [index.get(first), index.get(then)]
       return a === undefined || b === undefined ? [] : [[a, b]]
     }),
-    posture: rest.map(r => (r.step.moves.some(m => m.kind === 'turn-machine') ? '' : (r.step.posture ?? 'upright'))),
+    posture: rest.map(r => (r.step.moves.some(m => traitsOf(m).turns) ? '' : (r.step.posture ?? 'upright'))),
     tool: rest.map(r => r.moves.flatMap(m => toolsFor(m.move))[0] ?? ''),
   }
 }

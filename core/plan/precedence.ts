@@ -1,14 +1,13 @@
 import type { JobState, StepState } from '../log/state.ts'
 import { liesIn, zoneTitle, type Family } from '../machine/families.ts'
-import type { Move } from '../moves/registry.ts'
+import { pointsOf, traitsOf, type Move } from '../moves/registry.ts'
+import type { Traits } from '../moves/traits.ts'
 import { arcKey, type Arc, type ArcReason } from './arc.ts'
 import { zonesOpenedBy } from './gates.ts'
 import type { ReturnStep } from './mirror.ts'
 
-const partsOff = (step: StepState): string[] =>
-  step.moves.flatMap(m => ('part' in m ? [m.part.name.toLowerCase()] : []))
-const fastens = (move: Move): boolean =>
-  move.kind === 'remove-fasteners' || move.kind === 'slacken' || move.kind === 'release-clips'
+const partsOff = (step: StepState): string[] => step.moves.flatMap(m => traitsOf(m).part?.toLowerCase() ?? [])
+const fastens = (move: Move): boolean => Boolean(traitsOf(move).fastens)
 /** True when a place names a part: `pump bracket, left` names the pump bracket. */
 const names = (place: string, part: string): boolean => part.length > 2 && part !== 'part' && place.includes(part)
 
@@ -76,9 +75,7 @@ function hides(steps: readonly ReturnStep[], family: Family): Arc[] {
 
 /** A line that runs behind, under or through a part is laid before the part is back; one that runs over it, after. */
 function passes(steps: readonly ReturnStep[]): Arc[] {
-  const lines = steps.flatMap(s =>
-    s.step.moves.flatMap(m => (m.kind === 'unroute' ? m.route.waypoints.map(w => ({ s, ...w })) : [])),
-  )
+  const lines = steps.flatMap(s => s.step.moves.flatMap(m => (pointsOf(m) ?? []).map(w => ({ s, ...w }))))
   return lines.flatMap(({ s, by, of }) =>
     steps
       .filter(p => p !== s && of !== undefined && partsOff(p.step).some(part => names(of.toLowerCase(), part)))
@@ -96,8 +93,8 @@ function passes(steps: readonly ReturnStep[]): Arc[] {
 function turns(steps: readonly ReturnStep[]): Arc[] {
   const arcs: Arc[] = []
   for (const t of steps) {
-    const turn = t.step.moves.find(m => m.kind === 'turn-machine')
-    if (turn?.kind !== 'turn-machine') continue
+    const turn = t.step.moves.flatMap(m => traitsOf(m).turns ?? [])[0]
+    if (!turn) continue
     for (const s of steps) {
       if (s === t) continue
       const [first, then] = s.number > t.number ? [s, t] : [t, s]
@@ -112,10 +109,8 @@ function turns(steps: readonly ReturnStep[]): Arc[] {
   return arcs
 }
 
-const restores = (s: ReturnStep, ...what: string[]) =>
-  s.step.moves.some(m => m.kind === 'isolate' && what.includes(m.what))
-const wet = (s: ReturnStep) =>
-  s.step.moves.some(m => m.kind === 'open-joint' || m.kind === 'drain') || restores(s, 'pressure', 'drain hose')
+const restores = (s: ReturnStep, what: Traits['restores']) => s.step.moves.some(m => traitsOf(m).restores === what)
+const wet = (s: ReturnStep) => s.step.moves.some(m => traitsOf(m).wet)
 
 /** Every joint and drain is closed before water comes on; power comes last. */
 function isolation(steps: readonly ReturnStep[]): Arc[] {
@@ -125,7 +120,7 @@ function isolation(steps: readonly ReturnStep[]): Arc[] {
     reason: 'isolation',
     about,
   })
-  const water = steps.filter(s => restores(s, 'cold water', 'hot water'))
+  const water = steps.filter(s => restores(s, 'water'))
   const power = steps.filter(s => restores(s, 'power'))
   return [
     ...water.flatMap(w =>
@@ -140,7 +135,7 @@ function mirrored(steps: readonly ReturnStep[]): Arc[] {
   const bare = (s: ReturnStep) =>
     !s.step.zone &&
     partsOff(s.step).length === 0 &&
-    !s.step.moves.some(m => m.kind === 'isolate' || m.kind === 'turn-machine')
+    !s.step.moves.some(m => traitsOf(m).isolates !== undefined || traitsOf(m).turns !== undefined)
   return steps.slice(1).flatMap((s, i) => {
     const before = steps[i]!
     return bare(s) || bare(before)

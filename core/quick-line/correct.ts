@@ -1,10 +1,10 @@
-import { glyphFor, variantsOf } from '../capture/variants.ts'
 import { conditions } from '../items/condition.ts'
 import { passings } from '../items/route.ts'
+import { glyphFor, variantsOf } from '../moves/registry.ts'
 import { formatMove } from './format.ts'
 import { leafOf } from './fields.ts'
 import type { ParsedClause } from './parse.ts'
-import type { Token } from './token.ts'
+import type { Token } from '../grammar/token.ts'
 
 /** Another reading of a token: what it would be called, and the line with it put in place. */
 export interface Correction {

@@ -1,26 +1,14 @@
-import type { MoveKindName } from '../moves/registry.ts'
-import type { Fact, Noun, Said } from './fact.ts'
+import type { Fact, Noun, Said } from '../grammar/fact.ts'
+import type { Grammar } from '../grammar/grammar.ts'
+import { moveKinds, type MoveKindName } from '../moves/registry.ts'
 
-const ofNoun: Record<Noun, MoveKindName> = {
-  fastener: 'remove-fasteners',
-  clip: 'release-clips',
-  connector: 'unplug',
-  line: 'unroute',
-  hose: 'open-joint',
-  belt: 'slip-belt',
-  consumable: 'cut',
-  temporary: 'place-temporary',
-  isolation: 'isolate',
-  clamp: 'cut',
-  tape: 'place-temporary',
-}
-/** Verbs that say what the hand does, not what comes off: the thing decides. */
-const ofThing: Partial<Record<MoveKindName, readonly Noun[]>> = {
-  'pull-off': ['connector', 'hose', 'belt', 'line', 'clip', 'consumable'],
-  'release-clips': ['connector', 'line', 'fastener', 'belt', 'hose'],
-  unroute: ['connector', 'clip', 'belt'],
-  'turn-machine': [],
-}
+const kinds = Object.entries(moveKinds) as [MoveKindName, { grammar: Grammar }][]
+/** The kind that each class of things stands for where no verb says otherwise. */
+const ofNoun: Readonly<Record<Noun, MoveKindName>> = Object.fromEntries(
+  kinds.flatMap(([kind, { grammar }]) => Object.keys(grammar.things ?? {}).map(noun => [noun, kind])),
+)
+const yields = (verb: MoveKindName, noun: Noun) => moveKinds[verb].grammar.yieldsTo?.includes(noun)
+
 const fastenerFields = new Set(['drive', 'size', 'thread', 'pitch', 'length'])
 
 const pick = <A extends Fact['as']>(said: readonly Said[], as: A) =>
@@ -59,7 +47,7 @@ export function decide(said: readonly Said[]): MoveKindName | null {
   const nouns = pick(said, 'noun').map(f => f.noun)
   const noun = nouns[0]
   const acts = pick(said, 'act').map(f => f.act)
-  const verb = acts.find(a => a !== 'away')
+  const verb = acts.find(a => a !== 'away') as MoveKindName | undefined
   const has = (name: string) => saysField(said, new Set([name]))
   const along = said.some(s => s.fact.as === 'next' || s.fact.as === 'passing')
 
@@ -69,9 +57,9 @@ export function decide(said: readonly Said[]): MoveKindName | null {
   if (verb === 'isolate') return noun === 'isolation' || pick(said, 'exact').length ? 'isolate' : null
   if (verb === 'replace-part' || verb === 'attend' || verb === 'draw-mark' || verb === 'drain') return verb
   if (verb === 'cut' || verb === 'place-temporary' || verb === 'slacken' || verb === 'park-part') return verb
-  if (verb === 'unroute' && noun && ofThing.unroute!.includes(noun)) return ofNoun[noun]
+  if (verb === 'unroute' && noun && yields(verb, noun)) return ofNoun[noun]!
   if (verb === 'unroute' && !noun && !along && !pick(said, 'exact').length) return 'remove-part'
-  if (verb && noun && ofThing[verb]?.includes(noun)) return noun === 'connector' ? 'unplug' : ofNoun[noun]
+  if (verb && noun && yields(verb, noun)) return ofNoun[noun]!
   if (verb && verb !== 'turn-machine') return verb
   if (verb) return pick(said, 'exact').length ? verb : null
 
@@ -88,7 +76,7 @@ export function decide(said: readonly Said[]): MoveKindName | null {
   if (slack && (noun === 'fastener' || saysField(said, fastenerFields))) return 'slacken'
   if (saysField(said, fastenerFields) && noun !== 'connector' && noun !== 'consumable') return 'remove-fasteners'
   if (noun === 'temporary' && acts.length) return 'place-temporary'
-  if (noun) return ofNoun[noun]
+  if (noun) return ofNoun[noun]!
   if (pick(said, 'mm').length && said.some(s => s.fact.as === 'count')) return 'remove-fasteners'
   if (has('ways') || pick(said, 'colour').some(f => f.colours.length > 1)) return 'unplug'
   if (has('clamp') || has('clock')) return 'open-joint'

@@ -1,28 +1,6 @@
 import type { Waypoint } from '../items/route.ts'
-import type { Move, MoveKindName } from '../moves/registry.ts'
+import { kindOf, type Move } from '../moves/registry.ts'
 import { fieldsOf, read, type Leaf } from './fields.ts'
-
-/** The verb with which each kind of move is written. */
-const verbs: Record<MoveKindName, string> = {
-  'remove-fasteners': 'take out',
-  slacken: 'slacken',
-  'release-clips': 'release',
-  unplug: 'unplug',
-  unroute: 'free line',
-  'open-joint': 'open joint',
-  'slip-belt': 'slip belt',
-  'remove-part': 'take off',
-  'park-part': 'park',
-  'pull-off': 'pull off',
-  cut: 'cut',
-  'place-temporary': 'put in',
-  'turn-machine': 'turn',
-  isolate: 'isolate',
-  drain: 'drain',
-  'draw-mark': 'draw mark',
-  attend: 'attend',
-  'replace-part': 'replace',
-}
 
 const plain = /^[A-Za-z][A-Za-z-]*$/
 const quote = (text: string) => `"${text.replace(/["\\]/g, '\\$&')}"`
@@ -65,18 +43,18 @@ function size(move: Move): { text: string; fields: readonly string[] } | null {
 export function formatMove(move: Move): string {
   const short = size(move)
   const left = new Set<string>(short?.fields)
-  const parts = [verbs[move.kind]]
+  const { grammar, loose } = kindOf(move)
+  const parts = [grammar.verb]
   if ('count' in move) {
     parts.push(`${move.count}x`)
     left.add('count')
   }
   if (short) parts.push(short.text)
-  else if ('fastener' in move) parts.push('screw')
-  else if ('clip' in move) parts.push('clip')
+  else if (grammar.thing) parts.push(grammar.thing)
   if (move.cell !== undefined && /^[A-Z][1-9]\d?$/.test(move.cell)) {
     parts.push(`@${move.cell}`)
     left.add('cell')
-  } else if (move.kind === 'remove-fasteners') parts.push('cell=none')
+  } else if (loose) parts.push('cell=none')
   let route = ''
   for (const leaf of fieldsOf[move.kind]) {
     const value = read(move, leaf)

@@ -1,14 +1,14 @@
-import { freshMove, type Around } from '../capture/variants.ts'
 import { check } from '../check.ts'
 import { anatomy, type Family } from '../machine/families.ts'
-import type { Move } from '../moves/registry.ts'
-import { moveSchema } from '../moves/registry.ts'
+import type { Around } from '../moves/around.ts'
+import { freshMove, kindOf, moveSchema, traitsOf, type Move } from '../moves/registry.ts'
 import { assemble } from './assemble.ts'
 import { decide, isBareThing, lists, opens } from './decide.ts'
-import type { Said } from './fact.ts'
+import type { Said } from '../grammar/fact.ts'
 import { fieldsOf, leafOf, read, written } from './fields.ts'
 import { scan } from './scan.ts'
-import type { Clause, Token } from './token.ts'
+import type { Token } from '../grammar/token.ts'
+import type { Clause } from './clause.ts'
 
 /** What is known where a line is written: it fills in what was left out and gives `same again` its meaning. */
 export interface LineContext {
@@ -114,7 +114,7 @@ function moveOf(clause: Clause, { around, id, family }: LineContext): Move {
     const value = clause.said[leaf.name]
     if (value !== undefined) move = written(move, leaf, value ?? undefined)
   }
-  if (kind !== 'replace-part' && 'part' in move && typeof clause.said.name === 'string' && !clause.said.opens)
+  if (kindOf(move).grammar.opensCovers && typeof clause.said.name === 'string' && !clause.said.opens)
     move = withCover(move, clause, family)
   return fitted(move, clause)
 }
@@ -212,8 +212,9 @@ export function parseLine(text: string, context: LineContext): Parsed {
     clauses.push(clause)
     if (!clause.move) continue
     before = clause.move
-    if (clause.move.kind === 'isolate') around = { ...around, isolated: [...around.isolated, clause.move.what] }
-    if (clause.move.kind === 'turn-machine') around = { ...around, posture: clause.move.to }
+    const { isolates, turns } = traitsOf(clause.move)
+    if (isolates) around = { ...around, isolated: [...around.isolated, isolates] }
+    if (turns) around = { ...around, posture: turns.to }
   }
   const loose = clauses.filter(c => c.kind === null && c.tokens.some(t => t.role === 'words'))
   return {

@@ -1,5 +1,5 @@
 import { fieldNames } from './fields.ts'
-import type { Fact } from './fact.ts'
+import type { Fact } from '../grammar/fact.ts'
 import { colours } from './vocabulary.ts'
 
 const num = (text: string): number => Number(text.replace(',', '.'))

@@ -1,4 +1,4 @@
-import type { Fact, Said } from './fact.ts'
+import type { Fact, Said } from '../grammar/fact.ts'
 import { patterns } from './patterns.ts'
 import { phrases } from './vocabulary.ts'
 

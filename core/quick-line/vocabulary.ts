@@ -1,92 +1,32 @@
-import type { Passing } from '../items/route.ts'
+import type { Fact, Value } from '../grammar/fact.ts'
+import type { Words } from '../grammar/grammar.ts'
 import type { Posture } from '../machine/postures.ts'
-import type { MoveKindName } from '../moves/registry.ts'
-import type { Fact, Noun, Value } from './fact.ts'
+import { moveKinds } from '../moves/registry.ts'
 
 /**
  * The words of the trade and what they say, in lower case, singular, without hyphens. The longest phrase that fits is
- * taken; a plural `s` at its end is allowed for.
+ * taken; a plural `s` at its end is allowed for. Verbs and things come from the kinds of move.
  */
 export const phrases = new Map<string, Fact>()
 
 const add = (fact: Fact, words: string) => words.split(',').forEach(phrase => phrases.set(phrase.trim(), fact))
-const act = (act: MoveKindName | 'away', words: string, sets?: Record<string, Value>) =>
-  add({ as: 'act', act, ...(sets && { sets }) }, words)
-const noun = (noun: Noun, words: string, sets?: Record<string, Value>, passing?: Passing) =>
-  add({ as: 'noun', noun, ...(sets && { sets }), ...(passing && { passing }) }, words)
 const set = (words: string, sets: Record<string, Value>) => add({ as: 'set', sets }, words)
 const posture = (posture: Posture, words: string) => add({ as: 'posture', posture }, words)
+const told = (words: Words) => (typeof words === 'string' ? ([words] as const) : words)
 
-act('away', 'off, take off, takes off, took off, comes off, came off, remove, removed, take out, took out, out')
-act('away', 'lift off, lift out, lifted off, get off, took, got, rem, rmv, r/o, undo, undone, detach, open')
-act('remove-fasteners', 'unscrew, unscrewed, unbolt')
-act('slacken', 'slacken, slackened, slack off, loosen, loosened, ease, eased, back out, crack off')
-act('release-clips', 'release, released, unclip, unclipped, unhook, unhooked, pop, popped, unlatch, squeeze, pry')
-act('release-clips', 'twist, twisted, bayonet twist', { type: 'bayonet' })
-act('unplug', 'unplug, unplugged, disconnect, disconnected')
-act('unroute', 'free, freed, unroute, unthread, pull out of clips')
-act('open-joint', 'open joint, pull hose, pull the hose')
-act('slip-belt', 'slip belt, slip off belt, slip the belt off, slip belt off, belt off, belt is off, roll belt off')
-act('remove-part', 'lift away, slide out, slid out')
-act('park-part', 'park, parked, hang, hung, hang aside, lay aside, set aside, fold down, swing out')
-act('pull-off', 'pull, pulled, pull off, pulled off, press off, pressed off, draw off, puller')
-act('cut', 'cut, snip, snipped, peel, peeled, peel off')
-act('place-temporary', 'put in, put, place, placed, insert, inserted, add, lay in, prop with, temporary, temp')
-act('turn-machine', 'turn, turn machine, turned, lay machine')
-act('isolate', 'isolate, isolated, close, closed, shut, shut off')
-act('drain', 'drain, drained, empty')
-act('draw-mark', 'mark, marked, draw, drawn, draw mark, scribe, scribed')
-act('attend', 'attend')
-for (const [word, does] of Object.entries({
-  measure: 'measure, measured, meter',
-  inspect: 'inspect, inspected, check, checked, look at',
-  photograph: 'photograph, photographed, photo, picture of',
-  clean: 'clean, cleaned, wipe, wiped',
-  lubricate: 'lubricate, lubricated, lube, grease up, oil',
-}))
-  act('attend', does, { act: word })
-act('replace-part', 'replace, replaced, renew, renewed, swap, swapped, new')
-
-noun('fastener', 'screw, bolt, fastener, self tapper, self tapping screw, grub screw, machine screw')
-noun('fastener', 'nut', { head: 'nut' })
-noun('fastener', 'stud', { head: 'stud' })
-noun('clip', 'clip', undefined, 'retainer')
-noun('clip', 'tab', { type: 'tab' })
-noun('clip', 'hook', { type: 'hook' })
-noun('clip', 'push pin, pushpin, push rivet, plastic rivet', { type: 'push-pin' })
-noun('clip', 'spring clip', { type: 'spring clip' })
-noun('clip', 'bayonet', { type: 'bayonet' })
-noun('connector', 'plug, connector, conn, socket, terminal, spade, spade terminal')
-noun('line', 'loom, harness, wiring', { type: 'harness' })
-noun('line', 'wire, single wire, lead', { type: 'single wire' })
-noun('line', 'ground strap, earth strap, earth wire, ground wire, earth, ground, braid', { type: 'ground strap' })
-noun('line', 'pressure tube, air tube, tube', { type: 'pressure tube' })
-noun('line', 'cable, cord, mains lead', { type: 'cable' })
-noun('line', 'line')
-noun('hose', 'hose, joint, hose joint')
-noun('hose', 'drain hose', { hose: 'drain hose' })
+add({ as: 'act', act: 'away' }, 'off, take off, takes off, took off, comes off, came off, remove, removed, take out')
+add({ as: 'act', act: 'away' }, 'took out, out, lift off, lift out, lifted off, get off, took, got, rem, rmv, r/o')
+add({ as: 'act', act: 'away' }, 'undo, undone, detach, open')
+const kinds = Object.entries(moveKinds)
+for (const [act, { grammar }] of kinds)
+  for (const [words, sets] of grammar.acts.map(told)) add({ as: 'act', act, ...(sets && { sets }) }, words)
+for (const [, { grammar }] of kinds)
+  for (const [noun, all] of Object.entries(grammar.things ?? {}))
+    for (const thing of all) {
+      const [words, sets, passing] = typeof thing === 'string' ? [thing] : thing
+      add({ as: 'noun', noun, ...(sets && { sets }), ...(passing && { passing }) }, words)
+    }
 add({ as: 'word' }, 'drain pump, drain valve, drain hole')
-noun('belt', 'belt, drive belt')
-noun('consumable', 'tie, cable tie, zip tie', { consumable: 'tie' }, 'tie')
-noun('consumable', 'seal', { consumable: 'seal' })
-noun('consumable', 'gasket', { consumable: 'gasket' })
-noun('tape', 'tape, strip of tape')
-noun('clamp', 'clamp', undefined, 'retainer')
-for (const thing of ['prop', 'towel', 'strap', 'tray', 'block', 'mat']) noun('temporary', thing, { thing })
-noun('temporary', 'rag, cloth', { thing: 'towel' })
-noun('temporary', 'wooden block, wedge, timber', { thing: 'block' })
-noun('isolation', 'power, power off, mains, mains off, plug out, pull the plug, plug pulled, unplug machine', {
-  what: 'power',
-})
-noun('isolation', 'electricity, power out, unplugged at wall', { what: 'power' })
-noun('isolation', 'water, water off, cold tap, cold, cold off, cold water, cold water off, tap, tap off', {
-  what: 'cold water',
-})
-noun('isolation', 'hot tap, hot, hot off, hot water, hot water off', { what: 'hot water' })
-noun('isolation', 'drain hose off standpipe, drain hose unhooked, standpipe', { what: 'drain hose' })
-noun('isolation', 'capacitor, capacitor discharged, discharge capacitor, cap discharged, discharge cap', {
-  what: 'capacitor',
-})
 
 set('torx', { drive: 'torx' })
 set('phillips, philips, crosshead, cross head, cross', { drive: 'phillips' })

@@ -4,88 +4,14 @@ import { lookAlikes } from '../look-alikes/find.ts'
 import { lotsOf } from '../look-alikes/lot.ts'
 import type { Family } from '../machine/families.ts'
 import { subject } from '../moves/move.ts'
-import type { Move } from '../moves/registry.ts'
-import { anatomy } from '../machine/families.ts'
+import type { Lack } from '../moves/lack.ts'
+import { kindOf, traitsOf } from '../moves/registry.ts'
 
-/** Something that is still worth recording while it can be seen. */
-export interface Gap {
+/** Something that is still worth recording while it can be seen; its field may be `zone` or `photo` of the step. */
+export interface Gap extends Lack {
   step: string
   /** The move, where it is one that lacks it; a step that lacks its zone has none. */
   move?: string | undefined
-  /** Path of the field in the move, like `connector.wires`; `zone` or `photo` of the step. */
-  field: string
-  /** What to record, in few words. */
-  ask: string
-  /** What it would save in the return. */
-  why: string
-  /** Minutes that the return is likely to lose without it: our own estimate, for the order of the list only. */
-  minutes: number
-}
-
-/** What a move by itself lacks, whatever lies beside it. */
-function ofMove(move: Move, family: Family): Omit<Gap, 'step' | 'move'>[] {
-  const what = subject(move)
-  switch (move.kind) {
-    case 'unroute':
-      return move.route.waypoints.length === 0
-        ? [
-            {
-              field: 'route.waypoints',
-              ask: `Where ${what} runs`,
-              why: 'A line without its points is laid by guess',
-              minutes: 10,
-            },
-          ]
-        : []
-    case 'remove-fasteners':
-      return [
-        ...(move.cell
-          ? []
-          : [{ field: 'cell', ask: `Cell of ${what}`, why: 'Screws without a cell are looked for', minutes: 4 }]),
-        ...((move.fastener.size ?? move.fastener.drive)
-          ? []
-          : [{ field: 'fastener.size', ask: `Drive of ${what}`, why: 'The driver is fetched once', minutes: 1 }]),
-      ]
-    case 'remove-part':
-    case 'pull-off': {
-      const isCover = anatomy[family].covers.some(c => c.name === move.part.name)
-      return [
-        ...(move.part.name === 'part'
-          ? [
-              {
-                field: 'part.name',
-                ask: 'Name of the part',
-                why: 'A part without a name is no help on the way back',
-                minutes: 3,
-              },
-            ]
-          : []),
-        ...(!move.part.orientation && !isCover
-          ? [
-              {
-                field: 'part.orientation',
-                ask: `Which way the ${move.part.name} faces`,
-                why: 'It goes in more than one way',
-                minutes: 3,
-              },
-            ]
-          : []),
-      ]
-    }
-    case 'open-joint':
-      return move.joint.clock || move.joint.notch || move.joint.clamp === 'none'
-        ? []
-        : [
-            {
-              field: 'joint.clock',
-              ask: `Where the clamp of ${what} points`,
-              why: 'A clamp that points wrong rubs or cannot be reached',
-              minutes: 2,
-            },
-          ]
-    default:
-      return []
-  }
 }
 
 /**
@@ -100,7 +26,7 @@ export function gaps(state: JobState, family: Family, inHand?: Step): Gap[] {
     const standing = step.moves.filter(m => step === inHand || state.owing.has(m.id))
     for (const move of standing) {
       stepOf.set(move.id, step)
-      found.push(...ofMove(move, family).map(gap => ({ ...gap, step: step.id, move: move.id })))
+      found.push(...(kindOf(move).lacks?.(move, family) ?? []).map(lack => ({ ...lack, step: step.id, move: move.id })))
     }
     if (!standing.length || step === inHand) continue
     if (!step.zone)
@@ -111,10 +37,7 @@ export function gaps(state: JobState, family: Family, inHand?: Step): Gap[] {
         why: 'A gate cannot guard what lies nowhere',
         minutes: 5,
       })
-    if (
-      !step.photos.length &&
-      standing.some(m => m.kind !== 'isolate' && m.kind !== 'turn-machine' && m.kind !== 'drain')
-    )
+    if (!step.photos.length && standing.some(m => !traitsOf(m).unseen))
       found.push({
         step: step.id,
         field: 'photo',

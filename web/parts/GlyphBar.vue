@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { glyphNames, type Glyph as GlyphKind } from '@dialytica/core'
 import Glyph from './Glyph.vue'
-import { glyphKeys } from './moves/fields.ts'
+import { glyphKeys } from './moves/glyph-keys.ts'
 
 /** What the next tap means: one key or one touch for each kind. */
 defineProps<{ glyph: GlyphKind }>()

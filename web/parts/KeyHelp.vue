@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import { useKeys } from '../devices/keys.ts'
 import { signals } from '../devices/signals.ts'
 import { glyphNames } from '@dialytica/core'
-import { glyphKeys } from './moves/fields.ts'
+import { glyphKeys } from './moves/glyph-keys.ts'
 
 /** All keys and pedals, by the key ?; sounds can be turned off here. */
 const open = ref(false)

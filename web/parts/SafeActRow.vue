@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { cautions, type SafeAct } from '@dialytica/core'
+import { cautions, glyphFor, type SafeAct } from '@dialytica/core'
+import { computed } from 'vue'
 import Glyph from './Glyph.vue'
 
 /** One act of making safe: a line when it is done or ahead, opened with how to be sure when it is its turn. */
-defineProps<{ act: SafeAct; open: boolean; fixed: boolean }>()
+const props = defineProps<{ act: SafeAct; open: boolean; fixed: boolean }>()
 const emit = defineEmits<{ open: []; tick: [way: number]; runsOn: []; skip: []; takeBack: [] }>()
+const glyph = computed(() => (props.act.moves[0] ? glyphFor(props.act.moves[0].kind) : 'isolation'))
 const words = { done: 'done', 'not here': 'not on this machine', next: '', ahead: '', late: 'needs power, it is off' }
 </script>
 
@@ -14,7 +16,7 @@ const words = { done: 'done', 'not here': 'not on this machine', next: '', ahead
       <span class="sign" aria-hidden="true">
         <svg v-if="act.state === 'done'" viewBox="0 0 24 24"><path d="M4 13l5 5L20 6" /></svg>
         <span v-else-if="act.state === 'not here'">–</span>
-        <Glyph v-else :kind="act.moves[0]?.kind === 'place-temporary' ? 'temporary' : 'isolation'" :size="20" />
+        <Glyph v-else :kind="glyph" :size="20" />
       </span>
       <b>{{ act.say }}</b>
       <span class="state">{{ words[act.state] }}</span>

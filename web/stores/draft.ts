@@ -4,6 +4,7 @@ import {
   begin,
   closeUpsOf,
   draw,
+  kindOf,
   drop,
   dropPhoto,
   dropPoint,
@@ -105,7 +106,7 @@ export const useDraft = defineStore('draft', () => {
     const told = new Set(captured.value.step.moves.map(m => m.id))
     const taken = new Set(used.value)
     const moves = to.step.moves.map(m => {
-      if (told.has(m.id) || m.kind !== 'remove-fasteners' || m.cell !== next.value) return m
+      if (told.has(m.id) || !kindOf(m).loose || m.cell !== next.value) return m
       const cell = proposeCell(job.state.tray, taken)
       if (cell) taken.add(cell)
       return cell ? { ...m, cell } : m

@@ -50,8 +50,8 @@ const said = computed<{ fastener?: Fastener; words?: string }>(() => {
   if (!text) return {}
   if (item.value !== 'fastener') return { words: text }
   const context = { family: job.family, around: { posture: 'upright' as const, isolated: [] }, id: v4 }
-  const move = parseLine(`1x ${text}`, context).moves.find((m: Move) => m.kind === 'remove-fasteners')
-  const fastener = move?.kind === 'remove-fasteners' ? move.fastener : {}
+  const move = parseLine(`1x ${text}`, context).moves.find((m: Move) => 'fastener' in m)
+  const fastener = move && 'fastener' in move ? move.fastener : {}
   return Object.keys(fastener).length ? { fastener } : { words: text }
 })
 const told = computed(() => Object.entries(said.value.fastener ?? {}).map(([k, v]) => `${k} ${v}`))

@@ -1,16 +1,25 @@
 <script setup lang="ts">
-import { glyphFor, variantsOf, type Family, type Move, type MoveKindName, type Waypoint } from '@dialytica/core'
+import {
+  glyphFor,
+  kindOf,
+  moveKinds,
+  variantsOf,
+  type Family,
+  type Field,
+  type Move,
+  type MoveKindName,
+  type Waypoint,
+} from '@dialytica/core'
 import { computed, ref, watch } from 'vue'
 import FieldEntry from './FieldEntry.vue'
 import WaypointEntry from './WaypointEntry.vue'
-import { fieldsOf, variantNames, type Field } from './fields.ts'
 import { shown, told, valueAt, wrongWith } from './values.ts'
 
 /** The move in hand as tiles: what is known stands on them, a tap tells it. */
 const props = defineProps<{ move: Move; family: Family; zone: string | undefined; ask?: string | undefined }>()
 const emit = defineEmits<{ tell: [move: Move]; as: [kind: MoveKindName]; drop: []; asked: [] }>()
 
-const fields = computed(() => fieldsOf(props.move, props.family, props.zone))
+const fields = computed(() => kindOf(props.move).fields({ family: props.family, zone: props.zone }))
 const variants = computed(() => variantsOf[glyphFor(props.move.kind)])
 /** The first ones stand there; the rest is one tap away. Whatever is known is always shown. */
 const first = 6
@@ -68,7 +77,7 @@ function tell(field: Field, value: unknown): void {
         :value="move.kind"
         @change="emit('as', ($event.target as HTMLSelectElement).value as MoveKindName)"
       >
-        <option v-for="v in variants" :key="v" :value="v">{{ variantNames[v] }}</option>
+        <option v-for="v in variants" :key="v" :value="v">{{ moveKinds[v].name }}</option>
       </select>
       <button
         v-for="field in offered"

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { check, freshMove, moveKinds, moveSchema, type Move, type MoveKindName } from '@dialytica/core'
-import { fieldsOf } from './fields.ts'
+import { check, freshMove, kindOf, moveKinds, moveSchema, type Move, type MoveKindName } from '@dialytica/core'
 import { shown, told, valueAt, withValue, wrongWith } from './values.ts'
 
 const around = { posture: 'upright', isolated: [] } as const
@@ -10,7 +9,7 @@ describe('what can be told of a move', () => {
   for (const kind of Object.keys(moveKinds) as MoveKindName[])
     it(`${kind}: every offered choice keeps it valid`, () => {
       const move = freshMove(kind, id, around)
-      for (const field of fieldsOf(move, 'front-loader', 'outside'))
+      for (const field of kindOf(move).fields({ family: 'front-loader', zone: 'outside' }))
         for (const option of field.path === 'route.waypoints' ? [] : (field.options ?? [])) {
           const value = field.how === 'list' ? [option] : option
           const next = told(move, field, value, 'front-loader')
@@ -22,10 +21,10 @@ describe('what can be told of a move', () => {
 
   it('fills in what follows: the drive from its size, the zones from the cover', () => {
     const screw = freshMove('remove-fasteners', id, around)
-    const [, size] = fieldsOf(screw, 'front-loader', 'rear')
+    const [, size] = kindOf(screw).fields({ family: 'front-loader', zone: 'rear' })
     expect(told(screw, size!, 'T20', 'front-loader')).toMatchObject({ fastener: { size: 'T20', drive: 'torx' } })
     const panel = freshMove('remove-part', id, around)
-    const [name] = fieldsOf(panel, 'front-loader', 'outside')
+    const [name] = kindOf(panel).fields({ family: 'front-loader', zone: 'outside' })
     expect(told(panel, name!, 'rear panel', 'front-loader')).toMatchObject({ part: { opens: ['rear', 'base'] } })
   })
 

@@ -1,5 +1,5 @@
 import { anatomy, check, moveSchema, waypointName, type Family, type Move, type Waypoint } from '@dialytica/core'
-import type { Field } from './fields.ts'
+import type { Field } from '@dialytica/core'
 
 type Tree = Record<string, unknown>
 

@@ -1,9 +1,9 @@
-import { waypointName, type Move, type Step } from '@dialytica/core'
+import { pointsOf, waypointName, type Move, type Step } from '@dialytica/core'
 import type { ShownMark } from './shown-mark.ts'
 
 /** What a line must keep on its way: its slack, and what it stays clear of. */
 const roomOf = (move: Move | undefined): string | undefined =>
-  move?.kind === 'unroute'
+  move && 'route' in move
     ? [
         move.route.slack && `slack ${move.route.slack}`,
         move.route.keepClear?.length && `clear of ${move.route.keepClear.join(', ')}`,
@@ -13,9 +13,7 @@ const roomOf = (move: Move | undefined): string | undefined =>
     : undefined
 /** How a line passes each of its points, where that was told. */
 const passes = (move: Move | undefined) =>
-  move?.kind === 'unroute'
-    ? move.route.waypoints.map(w => (w.of || w.by !== 'retainer' ? waypointName(w) : ''))
-    : undefined
+  pointsOf(move)?.map(w => (w.of || w.by !== 'retainer' ? waypointName(w) : ''))
 
 /** The marks of a step on the way down, numbered per cell; `inHand` is the move that the next tap counts for, `held` the mark taken up. */
 export function stepMarks(step: Step, inHand?: string, held?: { id: string; point: number } | null): ShownMark[] {
@@ -26,7 +24,7 @@ export function stepMarks(step: Step, inHand?: string, held?: { id: string; poin
     inCell.set(mark.move ?? '', n)
     return {
       ...mark,
-      label: move?.cell ? `${move.cell}·${n}` : move?.kind === 'unplug' ? move.connector.label : roomOf(move),
+      label: move?.cell ? `${move.cell}·${n}` : move && 'connector' in move ? move.connector.label : roomOf(move),
       points: passes(move),
       now: inHand !== undefined && mark.move === inHand,
       chosen: held?.id === mark.id,

@@ -1,4 +1,4 @@
-import type { Glyph, Mark } from '@dialytica/core'
+import { pointsOf, type Glyph, type Mark } from '@dialytica/core'
 import { computed, ref, type Ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
 
@@ -12,7 +12,7 @@ export function useHeldMark(fixed: Ref<boolean>) {
   /** How the line passes the point that was taken up. */
   const by = computed(() => {
     const move = draft.step.moves.find(m => m.id === mark.value?.move)
-    return move?.kind === 'unroute' ? move.route.waypoints[held.value!.point]?.by : undefined
+    return pointsOf(move)?.[held.value!.point]?.by
   })
   const leave = () => void (held.value = null)
   function take(id: string, point: number): void {

@@ -1,6 +1,7 @@
 import {
   patternOf,
   owedCount,
+  pointsOf,
   settledCount,
   waypointName,
   type Debt,
@@ -51,7 +52,7 @@ export function useStepInHand() {
 
 /** Where a line is on its way back: the waypoint that is laid next, as it stands in the path that was drawn going down. */
 function knotInHand(move: Move | undefined, debt: Debt, points: number): number | undefined {
-  if (move?.kind !== 'unroute' || owedCount(debt) === 0 || points !== debt.count) return undefined
+  if (!pointsOf(move) || owedCount(debt) === 0 || points !== debt.count) return undefined
   return points - 1 - settledCount(debt)
 }
 
@@ -91,7 +92,7 @@ function useStepMarks(r: ComputedRef<ReturnStep | undefined>, next: ComputedRef<
         const move = r.value!.step.moves.find(x => x.id === m.move)
         const done = debt ? debt.marks.includes(m.id) || owedCount(debt) === 0 : undefined
         const knot = debt && knotInHand(move, debt, m.path.length)
-        const passes = move?.kind === 'unroute' && knot !== undefined ? move.route.waypoints[knot] : undefined
+        const passes = knot === undefined ? undefined : pointsOf(move)?.[knot]
         return {
           ...m,
           label: debt && m.path.length === 1 ? String(++n) : undefined,
@@ -100,7 +101,7 @@ function useStepMarks(r: ComputedRef<ReturnStep | undefined>, next: ComputedRef<
           backwards: true,
           ...(knot !== undefined && { knot }),
           ...(passes && { points: m.path.map((_, k) => (k === knot ? waypointName(passes) : '')), passing: passes.by }),
-          ...(move?.kind === 'open-joint' && move.joint.clock && { clock: move.joint.clock }),
+          ...(move && 'joint' in move && move.joint.clock && { clock: move.joint.clock }),
         }
       })
   })

@@ -1,5 +1,3 @@
-import type { MoveKindName } from '../moves/registry.ts'
-
 /** How sure a reading is: by the words of the trade, by where it stands, or not understood and kept as text. */
 export type Certainty = 'sure' | 'likely' | 'guess' | 'text'
 
@@ -11,11 +9,4 @@ export interface Token {
   /** What it tells: `act`, `cell`, `sign`, or the name of a field. */
   role: string
   certainty: Certainty
-}
-
-/** One act of the line: its kind, its tokens, and the fields that were said of it, by name. */
-export interface Clause {
-  kind: MoveKindName | null
-  tokens: Token[]
-  said: Record<string, unknown>
 }

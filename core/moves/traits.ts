@@ -1,0 +1,23 @@
+import type { Posture } from '../machine/postures.ts'
+
+/** What a move does to the machine, for whoever plans, guards or shows it. What is left out, it does not do. */
+export interface Traits {
+  /** It holds what its place names, until it is undone. */
+  fastens?: true
+  /** The part that comes away with it, by name. */
+  part?: string
+  /** Zones that open when it is done and close when it is undone. */
+  opens?: readonly string[]
+  /** Water stands behind it: it is closed before water comes on. */
+  wet?: true
+  /** What is isolated by it. */
+  isolates?: string
+  /** What comes on again when it is undone. */
+  restores?: 'water' | 'power'
+  /** How the machine stands before and after. */
+  turns?: { from: Posture; to: Posture }
+  /** It is in the machine for a time and must be counted out. */
+  temporary?: true
+  /** It is done to the machine as a whole: there is no place of it to be photographed. */
+  unseen?: true
+}
