@@ -1,4 +1,4 @@
-import { blank, fold, foldAll, type JobEvent, type JobState } from '@dialytica/core'
+import { refusalWords, blank, fold, foldAll, type JobEvent, type JobState } from '@dialytica/core'
 import { median, type Line } from './line.ts'
 
 const id = (n: number) => `00000000-0000-4000-8000-${n.toString(16).padStart(12, '0')}`
@@ -43,7 +43,7 @@ function job(events: number): JobState {
     )
   }
   const { state, refused } = foldAll(log)
-  if (refused.length) throw new Error(refused[0]!.refusal.message)
+  if (refused.length) throw new Error(refusalWords(refused[0]!.refusal))
   return state
 }
 

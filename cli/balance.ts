@@ -1,4 +1,4 @@
-import { balance as rowsOf, openDebts, piecesOwed, stillOwed } from '@dialytica/core'
+import { text, balance as rowsOf, openDebts, piecesOwed, stillOwed } from '@dialytica/core'
 import { columns, type Command } from './answer.ts'
 
 /** What became of everything that came off, and what is still owed. */
@@ -9,7 +9,7 @@ export const balance: Command = {
     const rows = rowsOf(state)
     const owed = openDebts(state).map(d => ({
       debt: d.id,
-      says: stillOwed(d),
+      says: text(stillOwed(d)),
       count: d.owes,
       step: d.stepNumber,
       ...(d.cell && { cell: d.cell }),

@@ -1,4 +1,4 @@
-import { find, openDebts, parseLine, planReturn, type Fastener, type Question } from '@dialytica/core'
+import { text, find, openDebts, parseLine, planReturn, type Fastener, type Question } from '@dialytica/core'
 import { Unfit, columns, type Command, type Options } from './answer.ts'
 import type { ReadRecord } from '@dialytica/core'
 
@@ -45,9 +45,9 @@ export const finder: Command = {
         ? { opens: s.opens }
         : {
             place: s.id,
-            words: s.place!.words,
+            words: text(s.place!.words),
             likelihood: s.place!.likelihood,
-            reasons: s.place!.reasons.map(r => r.says),
+            reasons: s.place!.reasons.map(r => text(r.says)),
           }),
       minutes: s.minutes,
     }))
@@ -67,7 +67,7 @@ export const finder: Command = {
             String(i + 1),
             words(s),
             `${s.minutes.toFixed(1)} min`,
-            s.place?.words ?? `undo ${step(s.opens!)}`,
+            s.place ? text(s.place.words) : `undo ${step(s.opens!)}`,
           ]),
         ),
         `Expected: ${found.expected.toFixed(1)} min in this order, ${found.plain.toFixed(1)} min in plain reverse.`,

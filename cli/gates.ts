@@ -1,4 +1,4 @@
-import { gates as gatesOf, planReturn, stillOwed, zoneTitle } from '@dialytica/core'
+import { text, gates as gatesOf, planReturn, stillOwed, zoneTitle } from '@dialytica/core'
 import type { Command } from './answer.ts'
 
 /** The gates of the return: what each closes, what is owed behind it, what is counted out. */
@@ -13,7 +13,7 @@ export const gates: Command = {
       step: g.step,
       zones: g.zones,
       closed: g.closed,
-      behind: g.behind.map(d => ({ debt: d.id, says: stillOwed(d), step: d.step })),
+      behind: g.behind.map(d => ({ debt: d.id, says: text(stillOwed(d)), step: d.step })),
       counts: g.counts,
     }))
     const shut = all.some(g => g.closed && g.behind.length > 0)

@@ -1,4 +1,4 @@
-import { lookAlikes as pairsOf, lotOf } from '@dialytica/core'
+import { text, lookAlikes as pairsOf, lotOf } from '@dialytica/core'
 import type { Command } from './answer.ts'
 
 /** Pairs that a tired eye or a blind hand would swap, over all that was taken off. */
@@ -19,7 +19,7 @@ export const lookAlikes: Command = {
       b: at(p.b),
       danger: p.danger,
       differs: p.differs,
-      effects: p.effects.map(e => e.says),
+      effects: p.effects.map(e => text(e.says)),
     }))
     const line = (p: (typeof pairs)[number]) =>
       `${p.danger}: ${p.a.cell ?? `step ${p.a.step}`} and ${p.b.cell ?? `step ${p.b.step}`} differ in ${p.differs.map(d => `${d.what} (${d.a}, ${d.b})`).join(', ')}. ${p.effects.join('. ')}`

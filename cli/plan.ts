@@ -1,4 +1,4 @@
-import { arcWords, describe, planReturn, search, toolsFor, type Arc } from '@dialytica/core'
+import { text, arcWords, describe, planReturn, search, toolsFor, type Arc } from '@dialytica/core'
 import { columns, type Command } from './answer.ts'
 
 /** The return as it is planned: its steps in order, why some stand elsewhere than in the mirror, and how good the order is known to be. */
@@ -25,7 +25,7 @@ export const plan: Command = {
       says: r.moves.map(m => describe(m.move)),
       tools: [...new Set(r.moves.flatMap(m => toolsFor(m.move)))],
       done: r.debts.length > 0 && r.owes === 0,
-      ...(why.has(r.step.id) && { moved: why.get(r.step.id)!.moved, why: why.get(r.step.id)!.why }),
+      ...(why.has(r.step.id) && { moved: why.get(r.step.id)!.moved, why: text(why.get(r.step.id)!.why) }),
     }))
     return {
       json: {

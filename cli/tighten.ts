@@ -1,4 +1,4 @@
-import { patternOf, standWords, subject } from '@dialytica/core'
+import { text, patternOf, standWords, subject } from '@dialytica/core'
 import { Unfit, type Command } from './answer.ts'
 
 /** The order in which each marked group is tightened, from the positions of its marks. */
@@ -16,7 +16,7 @@ export const tighten: Command = {
         const pattern = patternOf(at, move)
         if (!pattern) return []
         const points = pattern.marks.map(m => at.marks.find(x => x.id === m)!.path[0]!)
-        return [{ step: i + 1, move: move.id, says: subject(move), ...pattern, points }]
+        return [{ step: i + 1, move: move.id, says: text(subject(move)), ...pattern, points }]
       })
     })
     const line = (g: (typeof groups)[number]) =>

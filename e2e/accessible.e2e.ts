@@ -28,6 +28,8 @@ const axe = (page: Page) => new AxeBuilder({ page }).options({ resultTypes: ['vi
  * rules of colour are asked, of the wide page.
  */
 async function scan(page: Page, view: string): Promise<void> {
+  // What was not put into words shows as an object, or as its data.
+  expect(await page.locator('body').innerText()).not.toMatch(/\[object|"say"|\{0\}/)
   expect(await faults(axe(page).withTags(rules), view)).toEqual([])
   if (page.viewportSize()!.width < 1000) return
   await page.addStyleTag({ content: '*, ::before, ::after { transition: none !important }' })

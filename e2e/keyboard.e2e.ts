@@ -25,12 +25,15 @@ async function photo(page: Page): Promise<void> {
   await expect(page.locator('[data-stage]')).toBeFocused()
 }
 
-test('the same job by keyboard and pedals only', async ({ page }) => {
+/** The return begins with this, in each of the languages. */
+const first = { english: 'Stand the machine upright.', loud: '[STAND THE MACHINE UPRIGHT.]' }
+const job = async (page: Page, words: keyof typeof first) => {
+  await page.addInitScript(language => localStorage.setItem('words', language), words)
   await page.goto('/sign-in')
   await expect(page.getByRole('button', { name: 'Pia Sandel' })).toBeVisible()
   await tabTo(page, /Pia Sandel/)
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('heading', { name: /stand/ })).toBeVisible()
+  await expect(page.getByRole('heading', { name: /stand/i })).toBeVisible()
   await page.keyboard.press('n')
   await expect(page.getByRole('heading', { name: 'A machine comes in' })).toBeVisible()
   await tabTo(page, /Rating plate/)
@@ -78,7 +81,7 @@ test('the same job by keyboard and pedals only', async ({ page }) => {
 
   await tabTo(page, /^Return$/)
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stand the machine upright.')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(first[words])
   await page.keyboard.press('PageDown')
   await expect(page.getByRole('button', { name: /^Next step/ })).toBeVisible()
   await page.keyboard.press('u')
@@ -98,7 +101,10 @@ test('the same job by keyboard and pedals only', async ({ page }) => {
   await page.keyboard.press('Enter')
   await expect(page.getByText('Closed clean')).toBeVisible()
   await nothingWaits(page)
-})
+}
+test('the same job by keyboard and pedals only', ({ page }) => job(page, 'english'))
+test('the same job with every sentence in brackets and capitals: no screen and no rule reads words back', ({ page }) =>
+  job(page, 'loud'))
 
 test('all keys are shown by ?', async ({ page }) => {
   await page.goto('/sign-in')

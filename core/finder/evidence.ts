@@ -1,9 +1,10 @@
 import { settledCount, type Debt, type JobState } from '../log/state.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
+import { say, type Phrase } from '../words/phrase.ts'
 
 /** One reason for which a hole is more or less likely to be the one: words, and the factor on its likelihood. */
 export interface Evidence {
-  says: string
+  says: Phrase
   factor: number
 }
 
@@ -36,18 +37,21 @@ export function evidenceOf(state: JobState, debt: Debt, minutes: number | undefi
   const settled = settledCount(debt)
   const atOnce = Math.min(debt.atOnce, settled)
   if (settled > 0 && atOnce > 0)
-    found.push({ says: `${atOnce === settled ? 'all' : atOnce} said back at once`, factor: 1.6 })
-  else if (debt.marks.length >= settled && settled > 0) found.push({ says: 'each tapped on its mark', factor: 0.35 })
-  else if (settled > 0) found.push({ says: 'counted one by one', factor: 0.7 })
+    found.push({
+      says: atOnce === settled ? say`all said back at once` : say`${atOnce} said back at once`,
+      factor: 1.6,
+    })
+  else if (debt.marks.length >= settled && settled > 0) found.push({ says: say`each tapped on its mark`, factor: 0.35 })
+  else if (settled > 0) found.push({ says: say`counted one by one`, factor: 0.7 })
   const entries = state.entries.valueSeq().toArray()
   if (entries.some(e => e.kind === 'check-done' && e.body.debt === debt.id && e.body.passed))
-    found.push({ says: 'checked by hand', factor: 0.4 })
+    found.push({ says: say`checked by hand`, factor: 0.4 })
   if ((state.steps.get(debt.step)?.later.length ?? 0) > 0)
-    found.push({ says: 'photographed when it was back', factor: 0.5 })
+    found.push({ says: say`photographed when it was back`, factor: 0.5 })
   if (minutes !== undefined && settled > 0) {
     const usual = pace * settled
     const hurry = usual / Math.max(minutes, usual / 8)
-    if (hurry > 1.5) found.push({ says: 'done faster than usual', factor: Math.min(2.5, hurry) })
+    if (hurry > 1.5) found.push({ says: say`done faster than usual`, factor: Math.min(2.5, hurry) })
   }
   return found
 }

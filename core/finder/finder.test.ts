@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { find, foldAll, matchFastener, planReturn, type JobEvent, type Question } from '../index.ts'
 import { event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 import { mistakenReturn, quantile, searched } from '../test/mistaken-return.ts'
+import { text } from '../words/language.ts'
 
 const screws = (count: number, cell: string, fastener: object, place: string) => ({
   kind: 'remove-fasteners',
@@ -35,7 +36,7 @@ const asked = (events: JobEvent[], question: Question, missed: string[] = []) =>
   return find(state, 'front-loader', planReturn(state, 'front-loader'), question, missed)
 }
 const left = (fastener: object): Question => ({ asks: 'left over', known: { item: 'fastener', fastener } })
-const names = (f: ReturnType<typeof find>) => f.places.map(p => p.words)
+const names = (f: ReturnType<typeof find>) => f.places.map(p => text(p.words))
 
 describe('the likelihood of a hole', () => {
   it('follows from any subset of what is known of the thing', () => {
@@ -47,8 +48,8 @@ describe('the likelihood of a hole', () => {
   })
   it('is higher where all were said back at once and in a hurry, with the reasons told', () => {
     const [first] = asked(all, left({ size: 'T20' })).places
-    expect(first!.words).toContain('rear panel')
-    expect(first!.reasons.map(r => r.says)).toEqual(['all said back at once', 'done faster than usual'])
+    expect(text(first!.words)).toContain('rear panel')
+    expect(first!.reasons.map(r => text(r.says))).toEqual(['all said back at once', 'done faster than usual'])
   })
   it('is lower where it was checked by hand, and falls with every look in vain', () => {
     const check = event('check-done', { check: 'tug', passed: true, step: id(3, 's'), debt: id(300, 'm') }, 1400)
@@ -76,14 +77,14 @@ describe('the search', () => {
     const found = asked(all, left({ size: 'T20' }))
     const opens = found.order.flatMap(s => (s.opens ? [s.opens] : []))
     expect(opens).toEqual([id(2, 's')])
-    const at = (words: string) => found.order.findIndex(s => s.place?.words.includes(words))
+    const at = (words: string) => found.order.findIndex(s => s.place && text(s.place.words).includes(words))
     expect(at('rear panel')).toBeLessThan(found.order.findIndex(s => s.opens))
     expect(at('motor')).toBeGreaterThan(found.order.findIndex(s => s.opens))
     expect(found.expected).toBeLessThan(found.plain)
   })
   it('in the middle of a return is cheaper now than after the next gate', () => {
     const found = asked(all.slice(0, 6), left({ length: 18, drive: 'torx' }))
-    expect(found.order[0]!.place!.words).toContain('motor')
+    expect(text(found.order[0]!.place!.words)).toContain('motor')
     expect(found.later).toMatchObject({ gate: id(2, 's'), zones: ['rear'] })
     expect(found.later!.expected).toBeGreaterThan(found.expected)
     expect(asked(all, left({ length: 18 })).later).toBeNull()

@@ -4,6 +4,8 @@ import { itemKinds } from '../items/kinds.ts'
 import type { Move } from '../moves/registry.ts'
 import { glyphOf, subject } from '../moves/move.ts'
 import { debtId, line, oneOf, shape } from '../schema.ts'
+import { english } from '../words/english.ts'
+import { say, type Phrase } from '../words/phrase.ts'
 
 /** What is known of a thing that is left over: any of its attributes; or the group that it looks like, picked by eye from the photos. */
 export const known = shape({
@@ -57,7 +59,8 @@ export function matchMove(thing: Known, move: Move, all: (id: string) => Move | 
   }
   if (thing.fastener && 'fastener' in move) match *= matchFastener(thing.fastener, move.fastener)
   if (thing.words) {
-    const about = subject(move).toLowerCase()
+    // What a person types is in the language of the quick line, whatever is spoken on the screen.
+    const about = english(subject(move)).toLowerCase()
     const words = thing.words.toLowerCase().split(/\s+/).filter(Boolean)
     match *= words.every(w => about.includes(w)) ? 1 : words.some(w => about.includes(w)) ? 0.4 : 0.08
   }
@@ -65,9 +68,9 @@ export function matchMove(thing: Known, move: Move, all: (id: string) => Move | 
 }
 
 /** The thing in words: `T20 × 18`, `plug white`. */
-export const knownName = (thing: Known, all: (id: string) => Move | undefined): string => {
+export const knownName = (thing: Known, all: (id: string) => Move | undefined): Phrase => {
   const alike = thing.like ? all(thing.like) : undefined
-  if (alike) return `one like ${subject(alike)}`
+  if (alike) return say`one like ${subject(alike)}`
   if (thing.fastener && Object.keys(thing.fastener).length) return fastenerName(thing.fastener)
-  return thing.words ?? thing.item
+  return thing.words ?? { say: thing.item }
 }

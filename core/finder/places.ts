@@ -3,6 +3,7 @@ import { zoneTitle, type Family } from '../machine/families.ts'
 import type { Move } from '../moves/registry.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
 import { distance } from '../tray/cells.ts'
+import { say, type Phrase } from '../words/phrase.ts'
 import { evidenceOf, type Evidence } from './evidence.ts'
 import { matchFastener, matchMove, type Known } from './known.ts'
 import type { Openings } from './openings.ts'
@@ -25,7 +26,7 @@ export interface Place {
   /** Which mark of its step it is, where each hole has one. */
   mark?: string | undefined
   /** The place in words: `hole 3 of eight T20 × 12, rear panel`. */
-  words: string
+  words: Phrase
   weight: number
   minutes: number
   under: string[]
@@ -63,7 +64,7 @@ function holes(at: Ground, r: ReturnStep, move: Move, debt: Debt, weight: number
       ...place,
       id: `${debt.id}#${i + 1}`,
       mark: m.id,
-      words: `hole ${i + 1} of ${debt.label}`,
+      words: say`hole ${i + 1} of ${debt.label}`,
       weight,
       minutes: 0.2,
     }))
@@ -92,11 +93,11 @@ const oldParts = (at: Ground): Place[] =>
               id: `old:${move.id}`,
               kind: 'old part' as const,
               step: r.step.id,
-              words: `the old ${move.part.name}`,
+              words: say`the old ${move.part.name}`,
               weight: beside.oldPart,
               minutes: 0.5,
               under: [],
-              reasons: [{ says: 'that part was replaced', factor: 1 }],
+              reasons: [{ says: say`that part was replaced`, factor: 1 }],
             },
           ]
         : [],
@@ -122,7 +123,7 @@ export function placesFor(at: Ground, { asks, known, short }: Question): Place[]
         const debt = debts[0]
         const weight = debt && owedCount(debt) > 0 ? 3 * match(move) : 0
         if (!debt || weight < 0.2) return []
-        const words = `still owed: ${debt.label}`
+        const words = say`still owed: ${debt.label}`
         return [
           {
             id: `owed:${debt.id}`,
@@ -142,7 +143,7 @@ export function placesFor(at: Ground, { asks, known, short }: Question): Place[]
     const tray: Place = {
       id: 'tray',
       kind: 'tray',
-      words: 'in the tray before this job',
+      words: say`in the tray before this job`,
       weight: beside.tray,
       minutes: 0.3,
       under: [],
@@ -160,7 +161,7 @@ export function placesFor(at: Ground, { asks, known, short }: Question): Place[]
     id: `cell:${lacking.cell ?? ''}`,
     kind: 'cell',
     step: r.step.id,
-    words: lacking.cell ? `cell ${lacking.cell} and those beside it` : 'the tray and the bench',
+    words: lacking.cell ? say`cell ${lacking.cell} and those beside it` : say`the tray and the bench`,
     weight: beside.cell,
     minutes: 0.5,
     under: [],
@@ -173,7 +174,7 @@ export function placesFor(at: Ground, { asks, known, short }: Question): Place[]
           kind: 'fallen',
           step: r.step.id,
           zone: r.step.zone,
-          words: `fallen in the ${zoneTitle(at.family, r.step.zone)}`,
+          words: say`fallen in the ${zoneTitle(at.family, r.step.zone)}`,
           weight: beside.fallen,
           minutes: 2,
           under: at.open.overZone(r.step.zone),

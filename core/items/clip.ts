@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { line, oneOf, shape } from '../schema.ts'
-import { counted, join } from '../text/words.ts'
+import { counted, join, say, type Phrase } from '../words/phrase.ts'
 
 export const clipKinds = ['tab', 'hook', 'push-pin', 'spring clip', 'bayonet'] as const
 
@@ -15,7 +15,5 @@ export const clip = shape({
 export type Clip = InferType<typeof clip>
 
 /** `three push-pins`, `two fragile tabs`. */
-export function clips(n: number, c: Clip): string {
-  const noun = join(' ', c.fragile && 'fragile', c.type ?? 'clip')
-  return counted(n, noun)
-}
+export const clips = (n: number, c: Clip): Phrase =>
+  counted(n, join(' ', c.fragile && say`fragile`, { say: c.type ?? 'clip' }))

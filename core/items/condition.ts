@@ -1,3 +1,6 @@
+import { note, type Note } from '../words/note.ts'
+import { say } from '../words/phrase.ts'
+
 /** The condition in which a thing was found. */
 export const conditions = ['missing', 'corroded', 'stripped', 'cracked', 'not original'] as const
 export type Condition = (typeof conditions)[number]
@@ -6,7 +9,14 @@ export type Condition = (typeof conditions)[number]
 export const needsNew = (found: Condition | undefined): boolean => found !== undefined && found !== 'not original'
 
 /** What the hand has to know of it on the way back. */
-export const foundNote = (found: Condition | undefined): string[] =>
+export const foundNote = (found: Condition | undefined): Note[] =>
   found === undefined
     ? []
-    : [needsNew(found) ? `Found ${found}: fit a new one` : 'Found not original: hold it against the parts list']
+    : [
+        note(
+          needsNew(found)
+            ? say`Found ${{ say: found }}: fit a new one`
+            : say`Found not original: hold it against the parts list`,
+          'found',
+        ),
+      ]

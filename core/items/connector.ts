@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { above0, count, line, listOf, oneOf, shape } from '../schema.ts'
-import { join } from '../text/words.ts'
+import { join, say, type Phrase } from '../words/phrase.ts'
 
 /** One plug and its socket. Reach in mm: how far the cable lets it go. */
 export const connector = shape({
@@ -19,12 +19,12 @@ export const connector = shape({
 export type Connector = InferType<typeof connector>
 
 /** `P1, white, 3 ways, red/blue/green`. */
-export const connectorName = (c: Connector): string =>
+export const connectorName = (c: Connector): Phrase =>
   join(
     ', ',
     c.label,
-    join(' ', c.housing, 'plug'),
-    c.ways && `${c.ways} ${c.ways === 1 ? 'way' : 'ways'}`,
+    join(' ', c.housing, say`plug`),
+    c.ways && (c.ways === 1 ? say`1 way` : say`${c.ways} ways`),
     c.wires?.length && c.wires.join('/'),
-    c.terminal && `terminal ${c.terminal}`,
+    c.terminal && say`terminal ${c.terminal}`,
   )

@@ -1,7 +1,8 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { above0, line, oneOf, shape, wholeWithin } from '../schema.ts'
-import { inWords, join } from '../text/words.ts'
+import { note, type Note } from '../words/note.ts'
+import { counted, inWords, join, say, type Phrase } from '../words/phrase.ts'
 
 export const drives = ['torx', 'phillips', 'pozidriv', 'slotted', 'hex head', 'hex socket', 'square', 'nut'] as const
 export const heads = ['pan', 'countersunk', 'flange', 'hex', 'cap', 'nut', 'stud'] as const
@@ -31,32 +32,34 @@ export const fastener = shape({
 })
 export type Fastener = InferType<typeof fastener>
 
+const nouns = { nut: ['nut', 'nuts'], stud: ['stud', 'studs'], screw: ['screw', 'screws'] } as const
+
 /** `T20 × 18`, `M6 × 20 stainless`, `long PH2`; `screw` when nothing is known. */
-export function fastenerName(f: Fastener): string {
-  const size = join(' ', f.size ?? f.drive, f.thread)
+export const fastenerName = (f: Fastener): Phrase => name(f, 0)
+
+function name(f: Fastener, form: 0 | 1): Phrase {
+  const size = join(' ', f.size ?? (f.drive && { say: f.drive }), f.thread)
   const body = join(' × ', size, f.lengthAs ?? (f.length === undefined ? '' : String(f.length)))
-  const noun = f.head === 'nut' || f.drive === 'nut' ? 'nut' : f.head === 'stud' ? 'stud' : body ? '' : 'screw'
-  return join(' ', body, noun, f.look, f.hand === 'left' && 'left-hand')
+  const noun = f.head === 'nut' || f.drive === 'nut' ? 'nut' : f.head === 'stud' ? 'stud' : body ? undefined : 'screw'
+  return join(' ', body, noun && { say: nouns[noun][form] }, f.look, f.hand === 'left' && say`left-hand`)
 }
 
 /** `four T20 × 18`. */
-export function fasteners(n: number, f: Fastener): string {
-  const name = fastenerName(f)
-  return `${inWords(n)} ${n === 1 ? name : name.replace(/\b(screw|nut|stud)\b/, '$1s')}`
-}
+export const fasteners = (n: number, f: Fastener): Phrase => counted(n, name(f, 0), name(f, 1))
 
 /** What the hand has to know to fit them again, as short imperatives. */
-export function fittingNotes(n: number, f: Fastener): string[] {
-  return [
-    n > 1 && 'Start all by hand before any is tightened',
-    f.hand === 'left' && 'Left-hand thread: tightens anticlockwise',
-    f.pattern === 'circle' && n > 2 && 'Tighten crosswise, in two rounds',
-    f.pattern === 'row' && n > 2 && 'Tighten from the middle outwards',
-    f.torque !== undefined && `Tighten to ${f.torque} N·m`,
-    f.into === 'plastic' && 'Goes into plastic: only until it seats',
-    f.feel && f.torque === undefined && `Tighten ${f.feel === 'finger' ? 'finger tight' : f.feel}`,
-    f.washers ? `With ${f.washers === 1 ? 'its washer' : `${inWords(f.washers)} washers each`}` : false,
-    f.secured === 'thread-lock' && 'New thread-lock',
-    f.secured === 'grease' && 'A little grease on the thread',
-  ].filter(note => note !== false && note !== undefined && note !== '') as string[]
-}
+export const fittingNotes = (n: number, f: Fastener): Note[] =>
+  [
+    n > 1 && note(say`Start all by hand before any is tightened`),
+    f.hand === 'left' && note(say`Left-hand thread: tightens anticlockwise`, 'strong'),
+    f.pattern === 'circle' && n > 2 && note(say`Tighten crosswise, in two rounds`),
+    f.pattern === 'row' && n > 2 && note(say`Tighten from the middle outwards`),
+    f.torque !== undefined && note(say`Tighten to ${f.torque} N·m`),
+    f.into === 'plastic' && note(say`Goes into plastic: only until it seats`),
+    f.feel &&
+      f.torque === undefined &&
+      note(f.feel === 'finger' ? say`Tighten finger tight` : say`Tighten ${{ say: f.feel }}`),
+    f.washers && note(f.washers === 1 ? say`With its washer` : say`With ${inWords(f.washers)} washers each`),
+    f.secured === 'thread-lock' && note(say`New thread-lock`),
+    f.secured === 'grease' && note(say`A little grease on the thread`),
+  ].filter(said => typeof said === 'object')

@@ -2,7 +2,9 @@ import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { limits } from '../limits.ts'
 import { line, listOf, oneOf, shape, zoneId } from '../schema.ts'
-import type { Caution } from '../text/cautions.ts'
+import type { Caution } from '../words/cautions.ts'
+import { note, type Note } from '../words/note.ts'
+import { say, type Phrase } from '../words/phrase.ts'
 
 /** A part as it sits: which way it faces, how it seats, what it weighs on the hand. */
 export const part = shape({
@@ -22,13 +24,13 @@ export const part = shape({
 })
 export type Part = InferType<typeof part>
 
-const seats = { click: 'Hear it click', flush: 'Flush all round', bottomed: 'Down to the stop' } as const
+const seats = { click: say`Hear it click`, flush: say`Flush all round`, bottomed: say`Down to the stop` } as const
 
 /** How it faces and seats, as short imperatives. */
-export const seatNotes = (p: Part): string[] =>
-  [p.orientation, p.seat && seats[p.seat], p.fragile && 'Fragile: do not lever'].filter(
-    note => typeof note === 'string' && note !== '',
-  ) as string[]
+export const seatNotes = (p: Part): Note[] =>
+  [p.orientation, p.seat && seats[p.seat], p.fragile && say`Fragile: do not lever`]
+    .filter((says): says is Phrase => Boolean(says))
+    .map(says => note(says))
 
 const stored: Record<NonNullable<Part['stores']>, Caution> = {
   spring: 'spring',

@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import { limits } from '../limits.ts'
 import { line, listOf, oneOf, shape } from '../schema.ts'
+import { say, type Phrase } from '../words/phrase.ts'
 
 export const lineKinds = ['harness', 'single wire', 'ground strap', 'hose', 'pressure tube', 'cable', 'belt'] as const
 export const passings = ['retainer', 'tie', 'groove', 'grommet', 'over', 'under', 'behind', 'through'] as const
@@ -19,20 +20,17 @@ export const route = shape({
 })
 export type Route = InferType<typeof route>
 
-const verb: Record<Passing, string> = {
-  retainer: 'in the retainer',
-  tie: 'in the tie',
-  groove: 'in the groove',
-  grommet: 'through the grommet',
-  over: 'over',
-  under: 'under',
-  behind: 'behind',
-  through: 'through',
+const at = {
+  retainer: say`in the retainer`,
+  tie: say`in the tie`,
+  groove: say`in the groove`,
+  grommet: say`through the grommet`,
 }
-const bare = new Set<string>(['over', 'under', 'behind', 'through'])
+const past = { over: say`over`, under: say`under`, behind: say`behind`, through: say`through` }
 
 /** `behind the spring`, `in the retainer at the tub rim`. */
-export function waypointName(w: Waypoint): string {
-  if (!w.of) return bare.has(w.by) ? `${verb[w.by]} it` : verb[w.by]
-  return bare.has(w.by) ? `${verb[w.by]} the ${w.of}` : `${verb[w.by]} at the ${w.of}`
+export function waypointName({ by, of }: Waypoint): Phrase {
+  if (by in past) return of ? say`${past[by as keyof typeof past]} the ${of}` : say`${past[by as keyof typeof past]} it`
+  const where = at[by as keyof typeof at]
+  return of ? say`${where} at the ${of}` : where
 }

@@ -7,6 +7,8 @@ import { glyphOf } from '../moves/move.ts'
 import type { Move } from '../moves/registry.ts'
 import { cellsOf, trayOf } from '../tray/cells.ts'
 import { cellCode, moveCode } from './code.ts'
+import { text } from '../words/language.ts'
+import { say } from '../words/phrase.ts'
 
 export const labelKinds = ['cells', 'connectors', 'parts'] as const
 export type LabelKind = (typeof labelKinds)[number]
@@ -33,14 +35,14 @@ function cells(state: JobState, job: string): Label[] {
       kind: 'cells',
       glyph: debts[0]?.item ?? 'fastener',
       head: cell,
-      lines: debts.flatMap(d => [upTo(d.label), `step ${d.stepNumber}`]).slice(0, 3),
+      lines: debts.flatMap(d => [upTo(text(d.label)), text(say`step ${d.stepNumber}`)]).slice(0, 3),
       code: cellCode(job, cell),
     }
   })
 }
 
 const headOf = (move: Move): string =>
-  move.kind === 'unplug' ? (move.connector.label ?? 'plug') : 'part' in move ? move.part.name : ''
+  'connector' in move ? (move.connector.label ?? text(say`plug`)) : 'part' in move ? move.part.name : ''
 
 /** A label for each plug and each part that is recorded: what it is, where it belongs, from which step. */
 function moves(state: JobState, family: Family, job: string, kind: 'connectors' | 'parts'): Label[] {
@@ -54,9 +56,9 @@ function moves(state: JobState, family: Family, job: string, kind: 'connectors' 
         glyph: glyphOf(m),
         head: headOf(m),
         lines: [
-          'connector' in m ? connectorName({ ...m.connector, label: undefined }) : '',
+          'connector' in m ? text(connectorName({ ...m.connector, label: undefined })) : '',
           m.place ?? '',
-          [step.zone && zoneTitle(family, step.zone), `step ${i + 1}`].filter(Boolean).join(', '),
+          [step.zone && zoneTitle(family, step.zone), text(say`step ${i + 1}`)].filter(Boolean).join(', '),
         ].filter(Boolean),
         code: moveCode(job, m.id),
       }))

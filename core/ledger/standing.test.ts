@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { foldAll, planReturn, standing, type JobEvent } from '../index.ts'
 import { event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
+import { english } from '../words/english.ts'
 
 const log = [
   opening(),
@@ -19,7 +20,7 @@ const of = (...more: JobEvent[]) => {
 
 describe('how a job stands', () => {
   it('tells where everything lies: cells in their order, places, what is still on the machine', () => {
-    expect(of().lying.map(l => [l.where, l.things.map(t => t.label)])).toEqual([
+    expect(of().lying.map(l => [english(l.where), l.things.map(t => english(t.label))])).toEqual([
       ['cell A2', ['one T20']],
       ['cell A10', ['two T20']],
       ['against the wall', ['rear panel']],
@@ -28,14 +29,14 @@ describe('how a job stands', () => {
     ])
   })
   it('says what to do first: what can hurt before what waits', () => {
-    expect(of().first).toEqual([
+    expect(of().first.map(english)).toEqual([
       'Pull the plug before you reach in: power is not isolated.',
       'Check how it stands before you touch it: it is on its back.',
       'Hold the new motor against the old part: holes, plug, number.',
       'Stand the machine upright.',
     ])
     const safe = step(7, 'outside', { kind: 'isolate', what: 'power' })
-    expect(of(safe).first[0]).toContain('on its back')
+    expect(english(of(safe).first[0]!)).toContain('on its back')
     expect(of(safe)).toMatchObject({ posture: 'on its back', isolated: ['power'], open: ['rear'] })
   })
   it('shows what was done last, down or back', () => {

@@ -1,16 +1,19 @@
 import type { JobState, StepState } from '../log/state.ts'
 import type { Posture } from '../machine/postures.ts'
 import { stance } from '../machine/stance.ts'
-import { describe } from '../moves/move.ts'
+import { act } from '../moves/move.ts'
 import { gates, shutIn } from '../plan/gates.ts'
 import type { Family } from '../machine/families.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
+import { join, say, type Phrase } from '../words/phrase.ts'
 import { openDebts, stillOwed } from './open-debts.ts'
 
 /** Things that lie together: in a cell, against a wall, on the machine still. */
 export interface Lying {
-  where: string
-  things: { debt: string; step: string; label: string }[]
+  /** In a cell of the tray, at a place that was told, on the machine still, or nobody said. */
+  at: 'cell' | 'told' | 'machine' | 'not said'
+  where: Phrase
+  things: { debt: string; step: string; label: Phrase }[]
 }
 /** How a job stands for somebody who comes back to it. */
 export interface Standing {
@@ -21,28 +24,29 @@ export interface Standing {
   /** The steps that were done last, down or back, the latest first. */
   last: { step: StepState; number: number; way: 'down' | 'back'; at: string }[]
   /** What to do first, in the order in which it matters. */
-  first: string[]
+  first: Phrase[]
 }
 
 const onMachine = new Set(['slack', 'open', 'parked', 'placed', 'turned', 'isolated', 'owed'])
 
 /** Where everything that is off lies: cells first, then places that were told, then what is not off but open, then what nobody said. */
 function lyingOf(state: JobState): Lying[] {
-  const places = new Map<string, Lying['things']>()
+  const places = new Map<string, Lying>()
   for (const debt of openDebts(state)) {
     if (debt.item === 'isolation' || debt.item === 'posture') continue
     const move = state.steps.get(debt.step)!.moves.find(m => m.id === debt.move)!
     const told = 'part' in move ? move.part.lies : undefined
-    const where = debt.cell
-      ? `cell ${debt.cell}`
-      : (told ?? (onMachine.has(debt.state) ? 'on the machine' : 'not said'))
-    places.set(where, [...(places.get(where) ?? []), { debt: debt.id, step: debt.step, label: stillOwed(debt) }])
+    const at = debt.cell ? 'cell' : told ? 'told' : onMachine.has(debt.state) ? 'machine' : 'not said'
+    const key = `${ranks.indexOf(at)} ${debt.cell ?? told ?? ''}`
+    const lying = places.get(key) ?? { at, where: whereOf(at, debt.cell ?? told ?? ''), things: [] }
+    lying.things.push({ debt: debt.id, step: debt.step, label: stillOwed(debt) })
+    places.set(key, lying)
   }
-  const rank = (w: string) => (w.startsWith('cell ') ? 0 : w === 'on the machine' ? 2 : w === 'not said' ? 3 : 1)
-  return [...places]
-    .map(([where, things]) => ({ where, things }))
-    .sort((a, b) => rank(a.where) - rank(b.where) || a.where.localeCompare(b.where, 'en', { numeric: true }))
+  return [...places].sort(([a], [b]) => a.localeCompare(b, 'en', { numeric: true })).map(([, lying]) => lying)
 }
+const ranks = ['cell', 'told', 'machine', 'not said'] as const
+const whereOf = (at: Lying['at'], place: string): Phrase =>
+  at === 'cell' ? say`cell ${place}` : at === 'told' ? place : at === 'machine' ? say`on the machine` : say`not said`
 
 /** What somebody needs to know who comes back to a job after days, or takes it over. `plan` is its return. */
 export function standing(state: JobState, family: Family, plan: readonly ReturnStep[], most = 3): Standing {
@@ -59,15 +63,15 @@ export function standing(state: JobState, family: Family, plan: readonly ReturnS
   const next = plan.find(r => r.owes > 0)
   const down = ['intake', 'descent'].includes(state.phase.name)
   const first = [
-    open.length > 0 && !isolated.includes('power') && 'Pull the plug before you reach in: power is not isolated.',
-    posture !== 'upright' && `Check how it stands before you touch it: it is ${posture}.`,
+    open.length > 0 && !isolated.includes('power') && say`Pull the plug before you reach in: power is not isolated.`,
+    posture !== 'upright' && say`Check how it stands before you touch it: it is ${{ say: posture }}.`,
     ...shutIn(gates(family, plan)).map(
-      s => `Open again what was closed too early: ${s.debts.map(stillOwed).join(', ')}.`,
+      s => say`Open again what was closed too early: ${join(', ', ...s.debts.map(stillOwed))}.`,
     ),
-    state.phase.waitsFor && `Hold the new ${state.phase.waitsFor} against the old part: holes, plug, number.`,
-    down ? 'Go on with the way down.' : next && describe(next.moves[0]!.move),
-    !down && !next && 'Nothing is owed: prove it, then close.',
-  ].filter(words => typeof words === 'string')
+    state.phase.waitsFor && say`Hold the new ${state.phase.waitsFor} against the old part: holes, plug, number.`,
+    down ? say`Go on with the way down.` : next && act(next.moves[0]!.move),
+    !down && !next && say`Nothing is owed: prove it, then close.`,
+  ].filter(words => typeof words === 'object')
   return {
     posture,
     isolated,

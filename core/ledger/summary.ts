@@ -4,7 +4,8 @@ import type { JobState, Phase } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
 import { stance } from '../machine/stance.ts'
 import type { Posture } from '../machine/postures.ts'
-import { describe, invert } from '../moves/move.ts'
+import { act, invert } from '../moves/move.ts'
+import type { Phrase } from '../words/phrase.ts'
 import { openDebts, owedByZone } from './open-debts.ts'
 import type { photo } from '../log/step.ts'
 
@@ -29,9 +30,9 @@ export interface Summary {
   zones: Record<string, number>
   open: string[]
   posture: Posture
-  /** The last act down, or the next one back, in words. */
-  last?: string | undefined
-  next?: string | undefined
+  /** The last act down, and the next one back. */
+  last?: Phrase | undefined
+  next?: Phrase | undefined
   photo?: InferType<typeof photo> | undefined
 }
 
@@ -63,8 +64,8 @@ export function summary(state: JobState): Summary | null {
     zones: Object.fromEntries(owedByZone(debts)),
     open,
     posture,
-    last: lastMove && describe(lastMove),
-    next: nextMove && describe(invert(nextMove)),
+    last: lastMove && act(lastMove),
+    next: nextMove && act(invert(nextMove)),
     photo: lastStep?.photos.at(-1),
   }
 }

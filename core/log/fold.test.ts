@@ -15,12 +15,13 @@ import {
 import { arbitraryAct, arbitraryLog, event, id, logOf, opening } from '../test/arbitrary-log.ts'
 import type { JobEvent } from './event.ts'
 import type { Refusal } from './refusals.ts'
+import { refusalWords } from './refusals.ts'
 
 const json = (state: JobState) => JSON.stringify(toSnapshot(state))
 /** The state after events of which none may be refused. */
 function after(...events: JobEvent[]): JobState {
   const { state, refused } = foldAll([opening(), ...events])
-  expect(refused.map(r => r.refusal.message)).toEqual([])
+  expect(refused.map(r => refusalWords(r.refusal))).toEqual([])
   return state
 }
 function refusalOf(state: JobState, e: JobEvent): Refusal['code'] | null {

@@ -1,3 +1,6 @@
+import { text } from '../words/language.ts'
+import { say, type Phrase } from '../words/phrase.ts'
+
 /** Every reason for which the fold refuses an event: numbered, worded, each with what to do. */
 export const refusals = {
   1: 'The job was never opened: open it with a plate first',
@@ -19,16 +22,25 @@ export const refusals = {
   17: 'There is no such entry in this job: it may have been withdrawn already',
   18: 'This kind of act is not known to this version: load the application anew',
   19: 'This act does not fit the job, and nothing was changed: record it anew',
+  20: 'Sign in and open a job first',
 } as const
 
 export interface Refusal {
   code: keyof typeof refusals
-  message: string
+  /** What it is about: the thing, or the path that does not fit. */
+  about?: Phrase
 }
 export type Folded<S> = { ok: true; state: S } | { ok: false; refusal: Refusal }
 
-export const refuse = (code: keyof typeof refusals, detail?: string): { ok: false; refusal: Refusal } => ({
+export const refuse = (code: keyof typeof refusals, about?: Phrase): { ok: false; refusal: Refusal } => ({
   ok: false,
-  refusal: { code, message: detail ? `${refusals[code]} (${detail})` : refusals[code] },
+  refusal: { code, ...(about && { about }) },
 })
+/** Why it was refused, and what to do. */
+export const refusalWords = ({ code, about }: Refusal): string => {
+  const why = { say: refusals[code] }
+  return text(about ? say`${why} (${about})` : why)
+}
+/** The same of what may have gone well; null where it did. */
+export const whyNot = (refusal: Refusal | null): string | null => refusal && refusalWords(refusal)
 export const accept = <S>(state: S): { ok: true; state: S } => ({ ok: true, state })

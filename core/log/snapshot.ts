@@ -3,7 +3,7 @@ import { blank, type JobState } from './state.ts'
 
 /** A state as plain JSON, to be stored and folded on. */
 export interface Snapshot {
-  version: 3
+  version: 4
   state: Record<string, unknown>
 }
 
@@ -12,7 +12,7 @@ const sorted = <V>(map: Map<string, V>): [string, V][] => [...map.entries()].sor
 
 /** The snapshot of a state; `fromSnapshot(toSnapshot(s))` folds on exactly as `s` does. */
 export const toSnapshot = (s: JobState): Snapshot => ({
-  version: 3,
+  version: 4,
   state: {
     opened: s.opened,
     intake: s.intake,
@@ -38,7 +38,7 @@ export const toSnapshot = (s: JobState): Snapshot => ({
 })
 
 /** True when a stored snapshot was made by this version; an older one is left aside, and the log folded from its start. */
-export const isCurrent = ({ version }: { version: number }): boolean => version === 3
+export const isCurrent = ({ version }: { version: number }): boolean => version === 4
 
 /** The state of a snapshot. The caller has made it with `toSnapshot`; it is not validated again. */
 export function fromSnapshot({ state }: Snapshot): JobState {

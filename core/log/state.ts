@@ -2,6 +2,7 @@ import { List, Map, Set } from 'immutable'
 import { itemKinds, type DebtState, type ItemKind } from '../items/kinds.ts'
 import type { Family } from '../machine/families.ts'
 import { usualTray, type TraySize } from '../tray/cells.ts'
+import type { Phrase } from '../words/phrase.ts'
 import type { Photo, Step } from './step.ts'
 
 export const phases = ['intake', 'descent', 'bench', 'return', 'proof', 'closed', 'abandoned'] as const
@@ -19,7 +20,8 @@ export interface Debt {
   move: string
   item: ItemKind
   state: DebtState
-  label: string
+  /** What is owed, as a noun phrase: `four T20 × 18`. */
+  label: Phrase
   /** True when it was found so that a new one is owed. */
   renew?: true
   cell?: string | undefined

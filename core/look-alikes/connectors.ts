@@ -1,6 +1,7 @@
 import type { Connector } from '../items/connector.ts'
 import { liesIn, type Family } from '../machine/families.ts'
 import type { Lot } from './lot.ts'
+import { say } from '../words/phrase.ts'
 import type { Difference, Verdict } from './verdict.ts'
 
 /** True when one zone lies in the other, or one of them is not known: the cables can meet. */
@@ -33,20 +34,23 @@ export function compareConnectors(family: Family, a: Lot, b: Lot): Verdict | nul
   const differs: Difference[] = []
   if (colours) differs.push({ what: 'housing', a: x.housing!, b: y.housing! })
   const [p, q] = [wiresOf(x), wiresOf(y)]
-  if (p !== q) differs.push({ what: 'wires', a: p ?? 'not recorded', b: q ?? 'not recorded' })
-  if (x.label !== y.label) differs.push({ what: 'label', a: x.label ?? 'none', b: y.label ?? 'none' })
+  if (p !== q) differs.push({ what: 'wires', a: p ?? say`not recorded`, b: q ?? say`not recorded` })
+  if (x.label !== y.label) differs.push({ what: 'label', a: x.label ?? say`none`, b: y.label ?? say`none` })
   if (colours && p && q && p !== q)
-    return { differs, effects: [{ danger: 'trouble', says: 'They fit each other in spite of their colours' }] }
+    return { differs, effects: [{ danger: 'trouble', says: say`They fit each other in spite of their colours` }] }
   if (isSingle(x))
     return {
       differs,
-      effects: [{ danger: 'harm', says: 'Single wires on the wrong terminals put mains where it does not belong' }],
+      effects: [{ danger: 'harm', says: say`Single wires on the wrong terminals put mains where it does not belong` }],
     }
   if (p && q && p !== q)
     return {
       differs,
-      effects: [{ danger: 'harm', says: 'Each fits the socket of the other and crosses the circuits' }],
+      effects: [{ danger: 'harm', says: say`Each fits the socket of the other and crosses the circuits` }],
     }
-  if (p && p === q) return { differs, effects: [{ danger: 'harm', says: 'Nothing but a label tells them apart' }] }
-  return { differs, effects: [{ danger: 'harm', says: 'They may fit each other, and no wire colours were recorded' }] }
+  if (p && p === q) return { differs, effects: [{ danger: 'harm', says: say`Nothing but a label tells them apart` }] }
+  return {
+    differs,
+    effects: [{ danger: 'harm', says: say`They may fit each other, and no wire colours were recorded` }],
+  }
 }

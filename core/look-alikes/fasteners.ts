@@ -2,6 +2,7 @@ import type { Fastener } from '../items/fastener.ts'
 import { millimetres } from '../quick-line/patterns.ts'
 import type { Lot } from './lot.ts'
 import { behind, isWet, spins } from './surroundings.ts'
+import { say } from '../words/phrase.ts'
 import type { Difference, Effect, Verdict } from './verdict.ts'
 
 /** Finishes that an eye in poor light takes for one another; a word of another family is seen at once. */
@@ -86,7 +87,7 @@ const length: Respect = (a, b) => {
   if (x === undefined || y === undefined)
     return {
       differs,
-      effects: [{ danger: 'unknown', says: 'One of them was not measured: the longer one may go through' }],
+      effects: [{ danger: 'unknown', says: say`One of them was not measured: the longer one may go through` }],
     }
   const more = Math.abs(x - y)
   if (more < 0.5) return null
@@ -95,8 +96,8 @@ const length: Respect = (a, b) => {
   return {
     differs,
     effects: [
-      { danger: meets === 'what lies behind' ? 'trouble' : 'harm', says: `${mm(more)} more reach ${meets}` },
-      { danger: 'trouble', says: 'The short one holds by too few threads in the deep hole' },
+      { danger: meets === 'what lies behind' ? 'trouble' : 'harm', says: say`${mm(more)} more reach ${meets}` },
+      { danger: 'trouble', says: say`The short one holds by too few threads in the deep hole` },
     ],
   }
 }
@@ -110,18 +111,21 @@ const thread: Respect = (a, b) => {
       differs,
       effects: [
         plastic
-          ? { danger: 'trouble', says: 'A machine thread does not hold in plastic, and splits the boss' }
-          : { danger: 'trouble', says: 'A self-tapping screw ruins a machine thread' },
+          ? { danger: 'trouble', says: say`A machine thread does not hold in plastic, and splits the boss` }
+          : { danger: 'trouble', says: say`A self-tapping screw ruins a machine thread` },
       ],
     }
   if (Math.abs(x.d - y.d) < 0.1) return null
-  return { differs, effects: [{ danger: 'trouble', says: 'The thick one strips the thread, the thin one falls out' }] }
+  return {
+    differs,
+    effects: [{ danger: 'trouble', says: say`The thick one strips the thread, the thin one falls out` }],
+  }
 }
 const pitch: Respect = (a, b) =>
   a.fastener.pitch && b.fastener.pitch && a.fastener.pitch !== b.fastener.pitch
     ? {
         differs: { what: 'pitch', a: mm(a.fastener.pitch), b: mm(b.fastener.pitch) },
-        effects: [{ danger: 'trouble', says: 'It jams after two turns and takes the thread with it' }],
+        effects: [{ danger: 'trouble', says: say`It jams after two turns and takes the thread with it` }],
       }
     : null
 const finish: Respect = (a, b) => {
@@ -130,11 +134,11 @@ const finish: Respect = (a, b) => {
   const stainless = x === 'stainless' ? a : b
   const wet = isWet(stainless)
   return {
-    differs: { what: 'finish', a: x ?? 'plain', b: y ?? 'plain' },
+    differs: { what: 'finish', a: x ?? say`plain`, b: y ?? say`plain` },
     effects: [
       wet
-        ? { danger: 'trouble', says: 'A plain screw in the wet rusts in and does not come out again' }
-        : { danger: 'unknown', says: 'Stainless belongs where it gets wet' },
+        ? { danger: 'trouble', says: say`A plain screw in the wet rusts in and does not come out again` }
+        : { danger: 'unknown', says: say`Stainless belongs where it gets wet` },
     ],
   }
 }
@@ -143,11 +147,11 @@ const hand: Respect = (a, b) => {
   if ((x === 'left') === (y === 'left')) return null
   const loose = spins(a) || spins(b)
   return {
-    differs: { what: 'hand', a: x ?? 'right', b: y ?? 'right' },
+    differs: { what: 'hand', a: x ?? say`right`, b: y ?? say`right` },
     effects: [
       loose
-        ? { danger: 'harm', says: 'With the wrong hand it winds itself off while it turns' }
-        : { danger: 'trouble', says: 'Forced the wrong way it strips the thread' },
+        ? { danger: 'harm', says: say`With the wrong hand it winds itself off while it turns` }
+        : { danger: 'trouble', says: say`Forced the wrong way it strips the thread` },
     ],
   }
 }
@@ -156,7 +160,7 @@ const washers: Respect = (a, b) => {
   if (x === undefined || y === undefined || x === y) return null
   return {
     differs: { what: 'washers', a: String(x), b: String(y) },
-    effects: [{ danger: 'trouble', says: 'Without its washer it works loose or leaks' }],
+    effects: [{ danger: 'trouble', says: say`Without its washer it works loose or leaks` }],
   }
 }
 const secured: Respect = (a, b) => {
@@ -164,8 +168,8 @@ const secured: Respect = (a, b) => {
   if (x === y || (x !== 'thread-lock' && y !== 'thread-lock')) return null
   const loose = spins(a) || spins(b)
   return {
-    differs: { what: 'secured', a: x ?? 'dry', b: y ?? 'dry' },
-    effects: [{ danger: loose ? 'harm' : 'trouble', says: 'Without thread-lock it shakes loose' }],
+    differs: { what: 'secured', a: x ?? say`dry`, b: y ?? say`dry` },
+    effects: [{ danger: loose ? 'harm' : 'trouble', says: say`Without thread-lock it shakes loose` }],
   }
 }
 const drive: Respect = (a, b) => {
@@ -173,7 +177,7 @@ const drive: Respect = (a, b) => {
   if (x.drive && y.drive && x.drive !== y.drive && driveKind(x) === 'cross' && driveKind(y) === 'cross')
     return {
       differs: { what: 'drive', a: x.size ?? x.drive, b: y.size ?? y.drive },
-      effects: [{ danger: 'unknown', says: 'The wrong driver climbs out and rounds the cross' }],
+      effects: [{ danger: 'unknown', says: say`The wrong driver climbs out and rounds the cross` }],
     }
   const [p, q] = [sizeOf(x), sizeOf(y)]
   if (!p || !q || x.size === y.size) return null
@@ -182,8 +186,8 @@ const drive: Respect = (a, b) => {
     differs: { what: 'drive', a: x.size!, b: y.size! },
     effects: [
       near
-        ? { danger: 'unknown', says: 'The wrong spanner nearly fits and rounds the head' }
-        : { danger: 'trouble', says: 'They are different screws: the hole of one does not fit the other' },
+        ? { danger: 'unknown', says: say`The wrong spanner nearly fits and rounds the head` }
+        : { danger: 'trouble', says: say`They are different screws: the hole of one does not fit the other` },
     ],
   }
 }
@@ -192,7 +196,7 @@ const head: Respect = (a, b) => {
   if (!x || !y || x === y || !(x === 'flange' || y === 'flange')) return null
   return {
     differs: { what: 'head', a: x, b: y },
-    effects: [{ danger: 'trouble', says: 'Without its flange the head pulls through' }],
+    effects: [{ danger: 'trouble', says: say`Without its flange the head pulls through` }],
   }
 }
 const ground: Respect = (a, b) => {
@@ -204,7 +208,7 @@ const ground: Respect = (a, b) => {
     return null
   return {
     differs: { what: 'ground', a: a.place ?? '', b: b.place ?? '' },
-    effects: [{ danger: 'harm', says: 'The earth is only as good as its own screw and washer' }],
+    effects: [{ danger: 'harm', says: say`The earth is only as good as its own screw and washer` }],
   }
 }
 

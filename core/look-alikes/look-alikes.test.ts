@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { parseLine } from '../quick-line/parse.ts'
-import { besides, compare, lookAlikes } from './find.ts'
+import { besides, compare, lookAlikes, type LookAlike } from './find.ts'
 import { lotOf, type Lot } from './lot.ts'
 import { warningOf } from './words.ts'
+import { english } from '../words/english.ts'
 
 let n = 0
 /** The lot of a quick line in a zone: `door: 2x T20 @A1`. */
@@ -14,10 +15,14 @@ function lot(line: string): Lot {
   if (!found) throw new Error(`${line} is no lot`)
   return found
 }
+const worded = (pair: LookAlike) => {
+  const { head, why, act } = warningOf(pair)
+  return { head: english(head), why: english(why), act: english(act) }
+}
 const held = (a: string, b: string) => compare('front-loader', lot(a), lot(b))
 const said = (a: string, b: string) => {
   const pair = held(a, b)
-  return pair ? [pair.danger, pair.effects.map(e => e.says).join('; ')] : null
+  return pair ? [pair.danger, pair.effects.map(e => english(e.says)).join('; ')] : null
 }
 
 describe('pairs that a tired eye would swap, and what the swap would do', () => {
@@ -98,7 +103,7 @@ describe('pairs that a tired eye would swap, and what the swap would do', () => 
 describe('the warning', () => {
   it('says what looks like what, what a swap would do, what to do now', () => {
     const [pair] = lookAlikes('front-loader', [lot('4x T20x16 tub @A4'), lot('4x T20x18 pump bracket @B3')])
-    expect(warningOf(pair!)).toEqual({
+    expect(worded(pair!)).toEqual({
       head: 'T20 × 18 looks like T20 × 16 in A4.',
       why: '2 mm more reach the tub wall.',
       act: 'Put them into cells that do not touch.',
@@ -106,12 +111,12 @@ describe('the warning', () => {
   })
   it('asks for a label or a photo of plugs', () => {
     const [pair] = lookAlikes('front-loader', [lot('plug white 2w'), lot('plug white 2w')])
-    expect(warningOf(pair!).act).toBe('Label one, or photograph both, before the second comes off.')
+    expect(worded(pair!).act).toBe('Label one, or photograph both, before the second comes off.')
     const [seen] = lookAlikes('front-loader', [
       { ...lot('plug white 2w'), marked: true },
       { ...lot('plug white 2w'), marked: true },
     ])
-    expect(warningOf(seen!).act).toBe('Label one of them.')
+    expect(worded(seen!).act).toBe('Label one of them.')
   })
   it('comes before a look-alike goes into the same cell or one that touches it', () => {
     const lots = [lot('4x T20x16 tub @B2'), lot('4x T20x18 lid')]

@@ -1,3 +1,5 @@
+import type { Phrase } from '../words/phrase.ts'
+
 /** How bad it is to put one in the place of the other. */
 export const dangers = ['harm', 'trouble', 'unknown'] as const
 export type Danger = (typeof dangers)[number]
@@ -18,14 +20,14 @@ export interface Difference {
     | 'wires'
     | 'housing'
     | 'label'
-  a: string
-  b: string
+  a: Phrase
+  b: Phrase
 }
 
 /** What happens when they are swapped, as one short sentence without its full stop. */
 export interface Effect {
   danger: Danger
-  says: string
+  says: Phrase
 }
 
 /** What two lots that look alike differ in, and what a swap would do. */

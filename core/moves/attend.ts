@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { line, oneOf } from '../schema.ts'
-import { sentence } from '../text/words.ts'
+import { say, sentence } from '../words/phrase.ts'
 import { moveShape, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('attend', {
@@ -39,8 +39,8 @@ export const attend: MoveKind<Attend> = {
   opens: () => [],
   invert: turned,
   subject: m => m.thing,
-  down: m => sentence(`${m.act} ${m.thing}`),
-  back: m => sentence(m.again ? `${m.act} ${m.thing} again` : `${m.thing}: nothing to do`),
+  down: m => sentence(say`${{ say: m.act }} ${m.thing}`),
+  back: m => sentence(m.again ? say`${{ say: m.act }} ${m.thing} again` : say`${m.thing}: nothing to do`),
   notes: () => [],
   tools: m => (m.act === 'measure' ? ['meter'] : []),
   cautions: () => [],

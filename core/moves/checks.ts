@@ -1,12 +1,14 @@
+import { say, type Phrase } from '../words/phrase.ts'
+
 /** What the hand does to be sure that a thing is home, each one tap. */
 export const checks = ['click', 'tug', 'spin', 'slide'] as const
 export type Check = (typeof checks)[number]
 
-export const checkWords: Record<Check, string> = {
-  click: 'Heard it click',
-  tug: 'Tugged: it holds',
-  spin: 'Turned by hand: nothing rubs',
-  slide: 'Slid home: runs free',
+export const checkWords: Record<Check, Phrase> = {
+  click: say`Heard it click`,
+  tug: say`Tugged: it holds`,
+  spin: say`Turned by hand: nothing rubs`,
+  slide: say`Slid home: runs free`,
 }
 
 const spins = /\b(drum|rotor|pulley|motor|fan|belt)\b/

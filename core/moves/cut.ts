@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import { count, line, oneOf } from '../schema.ts'
-import { counted, join, sentence } from '../text/words.ts'
+import { note } from '../words/note.ts'
+import { counted, join, say, sentence } from '../words/phrase.ts'
 import { count as pieces, place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
@@ -14,8 +15,8 @@ type Cut = InferType<typeof schema>
 const what = (m: Cut) =>
   counted(
     m.count,
-    join(' ', m.size, m.consumable),
-    join(' ', m.size, m.consumable === 'tape' ? 'strips of tape' : `${m.consumable}s`),
+    join(' ', m.size, { say: m.consumable }),
+    join(' ', m.size, { say: m.consumable === 'tape' ? 'strips of tape' : `${m.consumable}s` }),
   )
 
 /** Cuts a tie, peels tape or a seal: what is owed is a new one of its kind. */
@@ -45,12 +46,17 @@ export const cut: MoveKind<Cut> = {
     takes: { consumable: {}, tape: { consumable: 'tape' }, clamp: { consumable: 'clamp' } },
     figure: ({ as, n }) => (as === 'mm' ? { sets: { size: `${n} mm` }, certainty: 'sure' } : undefined),
   },
-  opens: m => [owes(m, 'consumable', 'owed', m.count, what(m) + at(m))],
+  opens: m => [owes(m, 'consumable', 'owed', m.count, say`${what(m)}${at(m)}`)],
   invert: turned,
-  subject: m => what(m) + at(m),
-  down: m => sentence(`${on(m)}${m.consumable === 'tie' || m.consumable === 'clamp' ? 'cut' : 'peel off'} ${what(m)}`),
-  back: m => sentence(`${on(m)}put on ${counted(m.count, join(' ', 'new', m.size, m.consumable))}`),
-  notes: m => (m.consumable === 'tie' ? ['Same place, tail cut flush, not into a loom'] : []),
+  subject: m => say`${what(m)}${at(m)}`,
+  down: m =>
+    sentence(
+      m.consumable === 'tie' || m.consumable === 'clamp'
+        ? say`${on(m)}cut ${what(m)}`
+        : say`${on(m)}peel off ${what(m)}`,
+    ),
+  back: m => sentence(say`${on(m)}put on ${counted(m.count, join(' ', say`new`, m.size, { say: m.consumable }))}`),
+  notes: m => (m.consumable === 'tie' ? [note(say`Same place, tail cut flush, not into a loom`)] : []),
   tools: m => (m.consumable === 'tie' || m.consumable === 'clamp' ? ['side cutters'] : []),
   cautions: () => [],
 }

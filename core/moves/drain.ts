@@ -1,7 +1,8 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { oneOf } from '../schema.ts'
-import { join, sentence } from '../text/words.ts'
+import { note } from '../words/note.ts'
+import { join, say, sentence } from '../words/phrase.ts'
 import { moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('drain', {
@@ -27,12 +28,13 @@ export const drain: MoveKind<Drain> = {
     acts: ['drain, drained, empty'],
     figure: ({ as, n }) => (as === 'number' ? { sets: { litres: n }, certainty: 'guess' } : undefined),
   },
-  opens: m => [owes(m, 'isolation', 'open', 1, `open ${m.by}`)],
+  opens: m => [owes(m, 'isolation', 'open', 1, say`open ${{ say: m.by }}`)],
   invert: turned,
-  subject: m => `open ${m.by}`,
-  down: m => sentence(`${on(m)}drain by the ${join(', ', m.by, m.litres && `about ${m.litres} litres`)}`),
-  back: m => sentence(`${on(m)}close the ${m.by}, seal clean`),
-  notes: () => ['Dry round it, then look for drips at the first fill'],
+  subject: m => say`open ${{ say: m.by }}`,
+  down: m =>
+    sentence(say`${on(m)}drain by the ${join(', ', { say: m.by }, m.litres && say`about ${m.litres} litres`)}`),
+  back: m => sentence(say`${on(m)}close the ${{ say: m.by }}, seal clean`),
+  notes: () => [note(say`Dry round it, then look for drips at the first fill`)],
   tools: () => ['flat tray', 'towel'],
   cautions: () => ['water', 'hot'],
 }

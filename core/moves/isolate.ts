@@ -1,47 +1,49 @@
 import type { InferType } from 'yup'
 import { oneOf } from '../schema.ts'
-import type { Caution } from '../text/cautions.ts'
+import type { Caution } from '../words/cautions.ts'
+import { note } from '../words/note.ts'
+import { say, type Phrase } from '../words/phrase.ts'
 import { moveShape, owes, turned, type MoveKind } from './move-kind.ts'
 
 export const isolations = ['power', 'cold water', 'hot water', 'pressure', 'drain hose', 'capacitor'] as const
 const schema = moveShape('isolate', { what: oneOf(isolations).required() })
 type Isolate = InferType<typeof schema>
 
-const words: Record<(typeof isolations)[number], { down: string; back: string; check: string; caution: Caution }> = {
+const words: Record<(typeof isolations)[number], { down: Phrase; back: Phrase; check: Phrase; caution: Caution }> = {
   power: {
-    down: 'Pull the plug and keep it in sight.',
-    back: 'Plug the machine in.',
-    check: 'Nobody has a hand in it; covers on; earth tested as local codes ask',
+    down: say`Pull the plug and keep it in sight.`,
+    back: say`Plug the machine in.`,
+    check: say`Nobody has a hand in it; covers on; earth tested as local codes ask`,
     caution: 'mains',
   },
   'cold water': {
-    down: 'Close the cold tap; ease the joint to be sure.',
-    back: 'Open the cold tap slowly.',
-    check: 'Joint tight, washer in, no drip after a minute',
+    down: say`Close the cold tap; ease the joint to be sure.`,
+    back: say`Open the cold tap slowly.`,
+    check: say`Joint tight, washer in, no drip after a minute`,
     caution: 'water',
   },
   'hot water': {
-    down: 'Close the hot tap; ease the joint to be sure.',
-    back: 'Open the hot tap slowly.',
-    check: 'Joint tight, washer in, no drip after a minute',
+    down: say`Close the hot tap; ease the joint to be sure.`,
+    back: say`Open the hot tap slowly.`,
+    check: say`Joint tight, washer in, no drip after a minute`,
     caution: 'water',
   },
   pressure: {
-    down: 'Ease the inlet joint over a tray until it stops running.',
-    back: 'Tighten the inlet joint that was eased.',
-    check: 'Washer seated; no drip after the tap is open',
+    down: say`Ease the inlet joint over a tray until it stops running.`,
+    back: say`Tighten the inlet joint that was eased.`,
+    check: say`Washer seated; no drip after the tap is open`,
     caution: 'water',
   },
   'drain hose': {
-    down: 'Take the drain hose off its standpipe.',
-    back: 'Hang the drain hose back in its standpipe.',
-    check: 'At its old height, tied so that it cannot jump out',
+    down: say`Take the drain hose off its standpipe.`,
+    back: say`Hang the drain hose back in its standpipe.`,
+    check: say`At its old height, tied so that it cannot jump out`,
     caution: 'water',
   },
   capacitor: {
-    down: 'Discharge the capacitor through a resistor, then measure.',
-    back: 'Reconnect the capacitor.',
-    check: 'Terminals covered, no tool left across them',
+    down: say`Discharge the capacitor through a resistor, then measure.`,
+    back: say`Reconnect the capacitor.`,
+    check: say`Terminals covered, no tool left across them`,
     caution: 'capacitor',
   },
 }
@@ -83,12 +85,12 @@ export const isolate: MoveKind<Isolate> = {
     },
     takes: { isolation: {} },
   },
-  opens: m => [owes(m, 'isolation', 'isolated', 1, m.what)],
+  opens: m => [owes(m, 'isolation', 'isolated', 1, { say: m.what })],
   invert: turned,
-  subject: m => m.what,
+  subject: m => ({ say: m.what }),
   down: m => words[m.what].down,
   back: m => words[m.what].back,
-  notes: m => [words[m.what].check],
+  notes: m => [note(words[m.what].check)],
   tools: m => (m.what === 'capacitor' ? ['discharge resistor', 'meter'] : []),
   cautions: m => [words[m.what].caution],
 }

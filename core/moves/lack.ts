@@ -1,14 +1,15 @@
 import { anatomy, type Family } from '../machine/families.ts'
 import type { Part } from '../items/part.ts'
+import { say, type Phrase } from '../words/phrase.ts'
 
 /** What a move by itself lacks that would help the return. */
 export interface Lack {
   /** Path of the field in the move, like `connector.wires`. */
   field: string
   /** What to record, in few words. */
-  ask: string
+  ask: Phrase
   /** What it would save in the return. */
-  why: string
+  why: Phrase
   /** Minutes that the return is likely to lose without it: our own estimate, for the order of the list only. */
   minutes: number
 }
@@ -20,15 +21,15 @@ export function ofPart(part: Part, family: Family): Lack[] {
   if (part.name === 'part')
     lacks.push({
       field: 'part.name',
-      ask: 'Name of the part',
-      why: 'A part without a name is no help on the way back',
+      ask: say`Name of the part`,
+      why: say`A part without a name is no help on the way back`,
       minutes: 3,
     })
   if (!part.orientation && !isCover)
     lacks.push({
       field: 'part.orientation',
-      ask: `Which way the ${part.name} faces`,
-      why: 'It goes in more than one way',
+      ask: say`Which way the ${part.name} faces`,
+      why: say`It goes in more than one way`,
       minutes: 3,
     })
   return lacks

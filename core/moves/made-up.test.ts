@@ -8,6 +8,7 @@ import {
   checksFor,
   completions,
   corrections,
+  english,
   describe as worded,
   foldAll,
   formatMove,
@@ -129,9 +130,9 @@ describe('a made-up kind of move, added as one file and one line', () => {
     const back = invert(move)
     expect(worded(move)).toBe('Drum shaft: unwind two rings. Cell B4.')
     expect(worded(back)).toBe('Drum shaft: wind two rings into the groove.')
-    expect(notes(back)).toEqual(['Into the inner groove'])
+    expect(notes(back).map(n => english(n.says))).toEqual(['Into the inner groove'])
     expect([toolsFor(move), cautionsFor(move), checksFor(back)]).toEqual([['ring winder'], ['spring'], ['click']])
-    expect(apply(move)).toMatchObject([{ count: 2, label: 'two inner rings, drum shaft' }])
+    expect(apply(move).map(c => [c.count, english(c.label)])).toEqual([[2, 'two inner rings, drum shaft']])
   })
 
   it('goes out with a record and comes in again', () => {

@@ -2,7 +2,9 @@ import type * as yup from 'yup'
 import { conditions } from '../items/condition.ts'
 import type { DebtState, ItemKind } from '../items/kinds.ts'
 import { cell, line, literal, oneOf, shape, uuid } from '../schema.ts'
-import type { Caution } from '../text/cautions.ts'
+import type { Caution } from '../words/cautions.ts'
+import type { Note } from '../words/note.ts'
+import { say, type Phrase } from '../words/phrase.ts'
 import type { Grammar } from '../grammar/grammar.ts'
 import type { Waypoint } from '../items/route.ts'
 import type { Family } from '../machine/families.ts'
@@ -20,7 +22,7 @@ export interface DebtChange {
   state: DebtState
   count: number
   /** What is owed, as a noun phrase: `four T20 × 18`. */
-  label: string
+  label: Phrase
   /** True when it was found in such a state that a new one is owed. */
   renew?: true
 }
@@ -48,7 +50,12 @@ export interface MoveKind<M> {
   /** What it does to the machine; nothing where it is left out. */
   traits?(move: M): Traits
   /** Where it goes along a line: its points, and the move with others. */
-  along?: { points(move: M): readonly Waypoint[]; with(move: M, points: readonly Waypoint[]): M }
+  along?: {
+    points(move: M): readonly Waypoint[]
+    with(move: M, points: readonly Waypoint[]): M
+    /** The act on the way back, where each point is told of its own. */
+    back(move: M): Phrase
+  }
   /** True when its pieces lie loose in a cell of the tray. */
   loose?: true
   /** What it lacks that would help the return. */
@@ -58,13 +65,15 @@ export interface MoveKind<M> {
   /** The move that undoes this one; its own inverse is the move again. */
   invert(move: M): M
   /** What is acted on, as a noun phrase. */
-  subject(move: M): string
+  subject(move: M): Phrase
+  /** The thing alone, without how many and where; the subject where it is left out. */
+  thing?(move: M): Phrase
   /** The act on the way down, as one short imperative sentence. */
-  down(move: M): string
+  down(move: M): Phrase
   /** The act on the way back, as one short imperative sentence. */
-  back(move: M): string
+  back(move: M): Phrase
   /** What else the hand must know on the way back. */
-  notes(move: M): string[]
+  notes(move: M): Note[]
   tools(move: M): string[]
   cautions(move: M): Caution[]
   /** What the hand does after refitting to be sure that it is home; none where it is left out. */
@@ -102,7 +111,7 @@ export const owes = (
   item: ItemKind,
   state: DebtState,
   count: number,
-  label: string,
+  label: Phrase,
 ): DebtChange => ({
   debt: move.id,
   item,
@@ -111,9 +120,9 @@ export const owes = (
   label,
 })
 
-/** `: pump bracket` where a place is known. */
-export const at = (move: { place?: string | undefined }): string => (move.place ? `, ${move.place}` : '')
+/** `, pump bracket` where a place is known. */
+export const at = (move: { place?: string | undefined }): Phrase => (move.place ? say`, ${move.place}` : '')
 /** `Pump bracket: ` where a place is known. */
-export const on = (move: { place?: string | undefined }): string => (move.place ? `${move.place}: ` : '')
+export const on = (move: { place?: string | undefined }): Phrase => (move.place ? say`${move.place}: ` : '')
 /** `. Cell B3` where a cell is known. */
-export const into = (move: { cell?: string | undefined }): string => (move.cell ? `. Cell ${move.cell}` : '')
+export const into = (move: { cell?: string | undefined }): Phrase => (move.cell ? say`. Cell ${move.cell}` : '')

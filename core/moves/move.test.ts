@@ -4,6 +4,7 @@ import { check } from '../check.ts'
 import { arbitraryMove, arbitraryMoveOf, kindNames } from '../test/arbitrary-move.ts'
 import { apply, cautionsFor, describe, invert, notes, subject, toolsFor } from './move.ts'
 import { moveKinds, moveSchema, type Move } from './registry.ts'
+import { english } from '../words/english.ts'
 
 const owed = (move: Move) => apply(move).map(c => [c.debt, c.item, c.count] as const)
 
@@ -40,7 +41,8 @@ suite('every kind of move', () => {
           expect(said).toMatch(/^[A-Z0-9#].*\.$/)
           expect(said).not.toMatch(/undefined|null|NaN|\[object| {2}|\.\./)
         }
-        for (const words of [subject(move), ...notes(invert(move)), ...toolsFor(move), ...cautionsFor(move)]) {
+        const besides = [subject(move), ...notes(invert(move)).map(n => n.says)].map(english)
+        for (const words of [...besides, ...toolsFor(move), ...cautionsFor(move)]) {
           expect(words).not.toBe('')
           expect(words).not.toMatch(/undefined|null|NaN|\[object/)
         }
@@ -51,7 +53,7 @@ suite('every kind of move', () => {
 
 const said = (move: object) => {
   const whole = { id: 'a', way: 'down', ...move } as unknown as Move
-  return [describe(whole), describe(invert(whole)), ...notes(invert(whole))]
+  return [describe(whole), describe(invert(whole)), ...notes(invert(whole)).map(n => english(n.says))]
 }
 
 suite('the wording', () => {
@@ -127,7 +129,7 @@ suite('a replaced part', () => {
       part: { name: 'pump' },
       carryOver: ['bracket', 'two washers'],
     } as Move
-    expect(apply(move).map(c => [c.debt, c.label])).toEqual([
+    expect(apply(move).map(c => [c.debt, english(c.label)])).toEqual([
       ['p', 'new pump'],
       ['p/1', 'bracket, from the old pump'],
       ['p/2', 'two washers, from the old pump'],

@@ -1,4 +1,7 @@
-import type { Caution } from '../text/cautions.ts'
+import type { Caution } from '../words/cautions.ts'
+import { text } from '../words/language.ts'
+import type { Note } from '../words/note.ts'
+import { say, type Phrase } from '../words/phrase.ts'
 import type { Check } from './checks.ts'
 import type { DebtChange } from './move-kind.ts'
 import { foundNote, needsNew } from '../items/condition.ts'
@@ -14,7 +17,10 @@ export function apply(move: Move): DebtChange[] {
       count: sign * change.count,
       ...(needsNew(move.condition) && {
         renew: true as const,
-        label: `${change.label}, found ${move.condition}: ${change.count === 1 ? 'a new one is' : 'new ones are'} owed`,
+        label:
+          change.count === 1
+            ? say`${change.label}, found ${{ say: move.condition! }}: a new one is owed`
+            : say`${change.label}, found ${{ say: move.condition! }}: new ones are owed`,
       }),
     }))
 }
@@ -23,14 +29,19 @@ export function apply(move: Move): DebtChange[] {
 export const invert = (move: Move): Move => kindOf(move).invert(move)
 
 /** The move as one short imperative sentence, in the wording of its way. */
-export const describe = (move: Move): string => kindOf(move)[move.way](move)
+export const act = (move: Move): Phrase => kindOf(move)[move.way](move)
+/** The same in words. */
+export const describe = (move: Move): string => text(act(move))
 
 /** What the hand must know besides, on the way back; none on the way down. */
-export const notes = (move: Move): string[] =>
+export const notes = (move: Move): Note[] =>
   move.way === 'back' ? [...foundNote(move.condition), ...kindOf(move).notes(move)] : []
 
 /** What the move acts on, as a noun phrase. */
-export const subject = (move: Move): string => kindOf(move).subject(move)
+export const subject = (move: Move): Phrase => kindOf(move).subject(move)
+
+/** The thing alone, without how many and where. */
+export const thingOf = (move: Move): Phrase => (kindOf(move).thing ?? kindOf(move).subject)(move)
 
 export const toolsFor = (move: Move): string[] => kindOf(move).tools(move)
 export const cautionsFor = (move: Move): Caution[] => kindOf(move).cautions(move)

@@ -1,7 +1,8 @@
 import type { InferType } from 'yup'
 import { tellHose } from '../grammar/hose.ts'
 import { line, oneOf, shape, wholeWithin } from '../schema.ts'
-import { join, sentence } from '../text/words.ts'
+import { note } from '../words/note.ts'
+import { say, sentence, type Phrase } from '../words/phrase.ts'
 import { place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
@@ -15,7 +16,7 @@ const joint = shape({
 const schema = moveShape('open-joint', { joint: joint.required() })
 type OpenJoint = InferType<typeof schema>
 
-const hose = (m: OpenJoint) => m.joint.hose ?? 'hose'
+const hose = (m: OpenJoint): Phrase => m.joint.hose ?? say`hose`
 
 /** Opens a hose joint; the inverse pushes it to the stop, aligns the notch and clamps between the ribs. */
 export const openJoint: MoveKind<OpenJoint> = {
@@ -43,8 +44,8 @@ export const openJoint: MoveKind<OpenJoint> = {
       : [
           {
             field: 'joint.clock',
-            ask: `Where the clamp of ${hose(m) + at(m)} points`,
-            why: 'A clamp that points wrong rubs or cannot be reached',
+            ask: say`Where the clamp of ${hose(m)}${at(m)} points`,
+            why: say`A clamp that points wrong rubs or cannot be reached`,
             minutes: 2,
           },
         ],
@@ -57,18 +58,29 @@ export const openJoint: MoveKind<OpenJoint> = {
     ],
     first: tellHose,
   },
-  opens: m => [owes(m, 'joint', 'open', 1, hose(m) + at(m))],
+  opens: m => [owes(m, 'joint', 'open', 1, say`${hose(m)}${at(m)}`)],
   invert: turned,
-  subject: m => hose(m) + at(m),
-  down: m => sentence(`${on(m)}${m.joint.clamp === 'none' ? '' : 'slide the clamp back and '}pull ${hose(m)} off`),
+  subject: m => say`${hose(m)}${at(m)}`,
+  down: m =>
+    sentence(
+      m.joint.clamp === 'none'
+        ? say`${on(m)}pull ${hose(m)} off`
+        : say`${on(m)}slide the clamp back and pull ${hose(m)} off`,
+    ),
   back: m =>
-    sentence(`${on(m)}push ${hose(m)} to the stop${m.joint.clamp === 'none' ? '' : '; clamp between the ribs'}`),
+    sentence(
+      m.joint.clamp === 'none'
+        ? say`${on(m)}push ${hose(m)} to the stop`
+        : say`${on(m)}push ${hose(m)} to the stop; clamp between the ribs`,
+    ),
   notes: m =>
     [
-      join(' ', m.joint.notch && 'Notch to', m.joint.notch),
-      m.joint.clock ? `Clamp ears at ${m.joint.clock} o'clock` : '',
-      m.joint.clamp === 'ear' ? 'A new ear clamp is needed' : '',
-    ].filter(Boolean),
+      m.joint.notch ? [say`Notch to ${m.joint.notch}`] : [],
+      m.joint.clock ? [say`Clamp ears at ${m.joint.clock} o'clock`] : [],
+      m.joint.clamp === 'ear' ? [say`A new ear clamp is needed`] : [],
+    ]
+      .flat()
+      .map(says => note(says)),
   tools: m => (m.joint.clamp === 'spring' ? ['clamp pliers'] : m.joint.clamp === 'worm' ? ['screwdriver'] : []),
   cautions: () => ['water'],
   checks: () => ['tug'],

@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import { part, partCautions, seatNotes } from '../items/part.ts'
-import { join, sentence } from '../text/words.ts'
+import { note } from '../words/note.ts'
+import { say, sentence } from '../words/phrase.ts'
 import { partChecks } from './checks.ts'
 import { ofPart } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
@@ -23,13 +24,14 @@ export const parkPart: MoveKind<ParkPart> = {
     name: 'name',
     opensCovers: true,
   },
-  opens: m => [owes(m, 'part', 'parked', 1, m.part.name + at(m))],
+  opens: m => [owes(m, 'part', 'parked', 1, say`${m.part.name}${at(m)}`)],
   invert: turned,
-  subject: m => m.part.name + at(m),
+  subject: m => say`${m.part.name}${at(m)}`,
+  thing: m => m.part.name,
   down: m =>
-    sentence(join(' ', `${on(m)}park the ${m.part.name}, still attached,`, m.part.lies ?? 'where it cannot fall')),
-  back: m => sentence(`${on(m)}bring the ${m.part.name} back to its seat`),
-  notes: m => ['No wire under it', ...seatNotes(m.part)],
+    sentence(say`${on(m)}park the ${m.part.name}, still attached, ${m.part.lies ?? say`where it cannot fall`}`),
+  back: m => sentence(say`${on(m)}bring the ${m.part.name} back to its seat`),
+  notes: m => [note(say`No wire under it`), ...seatNotes(m.part)],
   tools: () => [],
   cautions: m => partCautions(m.part),
   checks: m => partChecks(m.part),

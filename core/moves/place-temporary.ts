@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import { count, line, oneOf } from '../schema.ts'
-import { counted, sentence } from '../text/words.ts'
+import { note } from '../words/note.ts'
+import { counted, say, sentence } from '../words/phrase.ts'
 import { count as pieces, place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
@@ -11,7 +12,8 @@ const schema = moveShape('place-temporary', {
 })
 type PlaceTemporary = InferType<typeof schema>
 
-const what = (m: PlaceTemporary) => counted(m.count, m.thing, m.thing === 'tape' ? 'strips of tape' : `${m.thing}s`)
+const what = (m: PlaceTemporary) =>
+  counted(m.count, { say: m.thing }, { say: m.thing === 'tape' ? 'strips of tape' : `${m.thing}s` })
 
 /** Puts in what does not belong there: prop, towel, tape, strap; the inverse takes it away. */
 export const placeTemporary: MoveKind<PlaceTemporary> = {
@@ -49,12 +51,12 @@ export const placeTemporary: MoveKind<PlaceTemporary> = {
     takes: { temporary: {}, tape: { thing: 'tape' }, clamp: { thing: 'clamp' } },
     alsoSaid: true,
   },
-  opens: m => [owes(m, 'temporary', 'placed', m.count, what(m) + at(m))],
+  opens: m => [owes(m, 'temporary', 'placed', m.count, say`${what(m)}${at(m)}`)],
   invert: turned,
-  subject: m => what(m) + at(m),
-  down: m => sentence(`${on(m)}put in ${what(m)}${m.why ? ` ${m.why}` : ''}`),
-  back: m => sentence(`${on(m)}take away ${what(m)}`),
-  notes: m => (m.count > 1 ? ['Count them out'] : []),
+  subject: m => say`${what(m)}${at(m)}`,
+  down: m => sentence(say`${on(m)}put in ${what(m)}${m.why ? ` ${m.why}` : ''}`),
+  back: m => sentence(say`${on(m)}take away ${what(m)}`),
+  notes: m => (m.count > 1 ? [note(say`Count them out`)] : []),
   tools: m => [m.thing],
   cautions: m => (m.thing === 'prop' || m.thing === 'block' ? ['tip'] : []),
 }

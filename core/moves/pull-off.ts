@@ -1,7 +1,8 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { part, partCautions, seatNotes } from '../items/part.ts'
-import { sentence } from '../text/words.ts'
+import { note } from '../words/note.ts'
+import { say, sentence } from '../words/phrase.ts'
 import { partChecks } from './checks.ts'
 import { ofPart } from './field.ts'
 import { ofPart as lacksOfPart } from './lack.ts'
@@ -32,12 +33,13 @@ export const pullOff: MoveKind<PullOff> = {
     yieldsTo: ['connector', 'hose', 'belt', 'line', 'clip', 'consumable'],
     alsoSaid: true,
   },
-  opens: m => [owes(m, 'part', 'off', 1, m.part.name + at(m))],
+  opens: m => [owes(m, 'part', 'off', 1, say`${m.part.name}${at(m)}`)],
   invert: turned,
-  subject: m => m.part.name + at(m),
-  down: m => sentence(`${on(m)}pull the ${m.part.name} off straight`),
-  back: m => sentence(`${on(m)}press the ${m.part.name} on straight, to the stop`),
-  notes: m => [...(m.oneWay ? ['Goes on once: check everything behind it first'] : []), ...seatNotes(m.part)],
+  subject: m => say`${m.part.name}${at(m)}`,
+  thing: m => m.part.name,
+  down: m => sentence(say`${on(m)}pull the ${m.part.name} off straight`),
+  back: m => sentence(say`${on(m)}press the ${m.part.name} on straight, to the stop`),
+  notes: m => [...(m.oneWay ? [note(say`Goes on once: check everything behind it first`)] : []), ...seatNotes(m.part)],
   tools: () => ['puller'],
   cautions: m => partCautions(m.part),
   checks: m => partChecks(m.part),

@@ -5,6 +5,7 @@ import type { Waypoint } from '../items/route.ts'
 import type { Around } from './around.ts'
 import { moveKinds } from './kinds.ts'
 import type { MoveKind } from './move-kind.ts'
+import type { Phrase } from '../words/phrase.ts'
 import type { Traits } from './traits.ts'
 
 export { moveKinds } from './kinds.ts'
@@ -52,6 +53,8 @@ export const traitsOf = (move: Move): Traits => kindOf(move).traits?.(move) ?? {
 /** The points that a move goes along; none where it is no line. */
 export const pointsOf = (move: Move | undefined): readonly Waypoint[] | undefined =>
   move && kindOf(move).along?.points(move)
+/** The act on the way back of a line whose points are told one by one. */
+export const pointByPoint = (move: Move): Phrase | undefined => kindOf(move).along?.back(move)
 /** The same line along other points. */
 export const alongPoints = (move: Move, points: readonly Waypoint[]): Move =>
   kindOf(move).along?.with(move, points) ?? move

@@ -1,7 +1,8 @@
 import type { InferType } from 'yup'
 import { clip, clipKinds, clips } from '../items/clip.ts'
 import { count } from '../schema.ts'
-import { join, sentence } from '../text/words.ts'
+import { note } from '../words/note.ts'
+import { join, say, sentence } from '../words/phrase.ts'
 import { cell, count as counted, place } from './field.ts'
 import { at, into, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
@@ -53,22 +54,25 @@ export const releaseClips: MoveKind<ReleaseClips> = {
     yieldsTo: ['connector', 'line', 'fastener', 'belt', 'hose'],
     alsoSaid: true,
   },
-  opens: m => [owes(m, 'clip', 'open', m.count, clips(m.count, m.clip) + at(m))],
+  opens: m => [owes(m, 'clip', 'open', m.count, say`${clips(m.count, m.clip)}${at(m)}`)],
   invert: m => turned(m.clip.direction ? { ...m, clip: { ...m.clip, direction: otherWay[m.clip.direction] } } : m),
-  subject: m => clips(m.count, m.clip) + at(m),
+  subject: m => say`${clips(m.count, m.clip)}${at(m)}`,
+  thing: m => ({ say: m.clip.type ?? 'clip' }),
   down: m =>
     sentence(
       m.clip.type === 'bayonet'
-        ? join(' ', `${on(m)}twist`, m.clip.direction, `to free ${clips(m.count, m.clip)}`)
-        : join(', ', `${on(m)}release ${clips(m.count, m.clip)}`, m.clip.releases) + into(m),
+        ? say`${on(m)}${join(' ', say`twist`, m.clip.direction && { say: m.clip.direction })} to free ${clips(m.count, m.clip)}`
+        : say`${join(', ', say`${on(m)}release ${clips(m.count, m.clip)}`, m.clip.releases)}${into(m)}`,
     ),
   back: m =>
     sentence(
       m.clip.type === 'bayonet'
-        ? join(' ', `${on(m)}twist`, m.clip.direction, `until ${clips(m.count, m.clip)} locks`)
-        : `${on(m)}engage ${clips(m.count, m.clip)} until ${m.count === 1 ? 'it clicks' : 'each clicks'}`,
+        ? say`${on(m)}${join(' ', say`twist`, m.clip.direction && { say: m.clip.direction })} until ${clips(m.count, m.clip)} locks`
+        : m.count === 1
+          ? say`${on(m)}engage ${clips(m.count, m.clip)} until it clicks`
+          : say`${on(m)}engage ${clips(m.count, m.clip)} until each clicks`,
     ),
-  notes: m => (m.clip.fragile ? ['Fragile: press beside the clip, not on it'] : []),
+  notes: m => (m.clip.fragile ? [note(say`Fragile: press beside the clip, not on it`)] : []),
   tools: m => (m.clip.type === 'push-pin' ? ['pin lifter'] : m.clip.type === 'spring clip' ? ['long-nose pliers'] : []),
   cautions: m => (m.clip.type === 'spring clip' ? ['spring'] : []),
   checks: () => ['click'],

@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import { fastener, fasteners, fastenerName, fittingNotes } from '../items/fastener.ts'
 import { count } from '../schema.ts'
-import { inWords, sentence } from '../text/words.ts'
+import { inWords, say, sentence } from '../words/phrase.ts'
 import { cell, count as counted, note, ofFasteners, place } from './field.ts'
 import { colouredFasteners, figuresOfFasteners } from './fastener-words.ts'
 import type { Lack } from './lack.ts'
@@ -12,9 +12,9 @@ const schema = moveShape('remove-fasteners', { fastener: fastener.required(), co
 type RemoveFasteners = InferType<typeof schema>
 
 const back = (m: RemoveFasteners) => {
-  if (m.count === 1) return `start ${fastenerName(m.fastener)} by hand, then tighten`
-  const pattern = m.fastener.pattern === 'circle' ? 'crosswise' : 'tighten'
-  return `start all ${inWords(m.count)} ${fastenerName(m.fastener)} by hand, then ${pattern}`
+  if (m.count === 1) return say`start ${fastenerName(m.fastener)} by hand, then tighten`
+  const all = say`start all ${inWords(m.count)} ${fastenerName(m.fastener)} by hand`
+  return m.fastener.pattern === 'circle' ? say`${all}, then crosswise` : say`${all}, then tighten`
 }
 
 /** Takes out a group of like fasteners; the inverse starts all by hand and tightens. */
@@ -28,12 +28,22 @@ export const removeFasteners: MoveKind<RemoveFasteners> = {
   fields: () => [counted, ...ofFasteners, cell, place, note],
   traits: () => ({ fastens: true }),
   lacks(m) {
-    const what = fasteners(m.count, m.fastener) + at(m)
+    const what = say`${fasteners(m.count, m.fastener)}${at(m)}`
     const lacks: Lack[] = []
     if (!m.cell)
-      lacks.push({ field: 'cell', ask: `Cell of ${what}`, why: 'Screws without a cell are looked for', minutes: 4 })
+      lacks.push({
+        field: 'cell',
+        ask: say`Cell of ${what}`,
+        why: say`Screws without a cell are looked for`,
+        minutes: 4,
+      })
     if (!(m.fastener.size ?? m.fastener.drive))
-      lacks.push({ field: 'fastener.size', ask: `Drive of ${what}`, why: 'The driver is fetched once', minutes: 1 })
+      lacks.push({
+        field: 'fastener.size',
+        ask: say`Drive of ${what}`,
+        why: say`The driver is fetched once`,
+        minutes: 1,
+      })
     return lacks
   },
   grammar: {
@@ -51,11 +61,12 @@ export const removeFasteners: MoveKind<RemoveFasteners> = {
     figure: figuresOfFasteners,
     colours: colouredFasteners,
   },
-  opens: m => [owes(m, 'fastener', 'out', m.count, fasteners(m.count, m.fastener) + at(m))],
+  opens: m => [owes(m, 'fastener', 'out', m.count, say`${fasteners(m.count, m.fastener)}${at(m)}`)],
   invert: turned,
-  subject: m => fasteners(m.count, m.fastener) + at(m),
-  down: m => sentence(`${on(m)}take out ${fasteners(m.count, m.fastener)}${into(m)}`),
-  back: m => sentence(on(m) + back(m)),
+  subject: m => say`${fasteners(m.count, m.fastener)}${at(m)}`,
+  thing: m => fastenerName(m.fastener),
+  down: m => sentence(say`${on(m)}take out ${fasteners(m.count, m.fastener)}${into(m)}`),
+  back: m => sentence(say`${on(m)}${back(m)}`),
   notes: m => fittingNotes(m.count, m.fastener).slice(m.count > 1 ? 1 : 0),
   tools: m => driver(m.fastener),
   cautions: () => [],

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import { part, partCautions, seatNotes } from '../items/part.ts'
-import { join, sentence } from '../text/words.ts'
+import { join, say, sentence } from '../words/phrase.ts'
 import { partChecks } from './checks.ts'
 import { ofPart } from './field.ts'
 import { ofPart as lacksOfPart } from './lack.ts'
@@ -20,12 +20,15 @@ export const removePart: MoveKind<RemovePart> = {
   traits: m => ({ part: m.part.name, opens: m.part.opens ?? [] }),
   lacks: (m, family) => lacksOfPart(m.part, family),
   grammar: { verb: 'take off', acts: ['lift away, slide out, slid out'], name: 'name', opensCovers: true },
-  opens: m => [owes(m, 'part', 'off', 1, m.part.name + at(m))],
+  opens: m => [owes(m, 'part', 'off', 1, say`${m.part.name}${at(m)}`)],
   invert: turned,
-  subject: m => m.part.name + at(m),
+  subject: m => say`${m.part.name}${at(m)}`,
+  thing: m => m.part.name,
   down: m =>
-    sentence(join('. Lies ', `${on(m)}take off the ${m.part.name}`, m.part.lies ?? (m.cell && `in cell ${m.cell}`))),
-  back: m => sentence(`${on(m)}refit the ${m.part.name}`),
+    sentence(
+      join('. Lies ', say`${on(m)}take off the ${m.part.name}`, m.part.lies ?? (m.cell && say`in cell ${m.cell}`)),
+    ),
+  back: m => sentence(say`${on(m)}refit the ${m.part.name}`),
   notes: m => seatNotes(m.part),
   tools: () => [],
   cautions: m => partCautions(m.part),

@@ -2,7 +2,8 @@ import type { InferType } from 'yup'
 import { part, partCautions, seatNotes } from '../items/part.ts'
 import { limits } from '../limits.ts'
 import { line, listOf } from '../schema.ts'
-import { sentence } from '../text/words.ts'
+import { note } from '../words/note.ts'
+import { say, sentence } from '../words/phrase.ts'
 import { partChecks } from './checks.ts'
 import { ofPart } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
@@ -33,17 +34,18 @@ export const replacePart: MoveKind<ReplacePart> = {
   traits: m => ({ part: m.part.name, opens: m.part.opens ?? [] }),
   grammar: { verb: 'replace', acts: ['replace, replaced, renew, renewed, swap, swapped, new'], name: 'name' },
   opens: m => [
-    owes(m, 'part', 'off', 1, `new ${m.part.name}${at(m)}`),
+    owes(m, 'part', 'off', 1, say`new ${m.part.name}${at(m)}`),
     ...m.carryOver.map((thing, i) => ({
-      ...owes(m, 'part', 'off', 1, `${thing}, from the old ${m.part.name}`),
+      ...owes(m, 'part', 'off', 1, say`${thing}, from the old ${m.part.name}`),
       debt: `${m.id}/${i + 1}`,
     })),
   ],
   invert: turned,
-  subject: m => `new ${m.part.name}${at(m)}`,
-  down: m => sentence(`${on(m)}take off the ${m.part.name}; a new one goes in`),
-  back: m => sentence(`${on(m)}fit the new ${m.part.name}`),
-  notes: m => [...m.carryOver.map(thing => `Carry over the ${thing}`), ...seatNotes(m.part)],
+  subject: m => say`new ${m.part.name}${at(m)}`,
+  thing: m => say`new ${m.part.name}`,
+  down: m => sentence(say`${on(m)}take off the ${m.part.name}; a new one goes in`),
+  back: m => sentence(say`${on(m)}fit the new ${m.part.name}`),
+  notes: m => [...m.carryOver.map(thing => note(say`Carry over the ${thing}`)), ...seatNotes(m.part)],
   tools: () => [],
   cautions: m => partCautions(m.part),
   checks: m => partChecks(m.part),

@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import { fastener, fasteners, fastenerName, fittingNotes } from '../items/fastener.ts'
 import { above0, count } from '../schema.ts'
-import { join, sentence } from '../text/words.ts'
+import { join, say, sentence } from '../words/phrase.ts'
 import { count as counted, note, ofFasteners, place } from './field.ts'
 import { colouredFasteners, figuresOfFasteners } from './fastener-words.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
@@ -33,16 +33,19 @@ export const slacken: MoveKind<Slacken> = {
     figure: figuresOfFasteners,
     colours: colouredFasteners,
   },
-  opens: m => [owes(m, 'fastener', 'slack', m.count, `${fasteners(m.count, m.fastener)}${at(m)}, slack`)],
+  opens: m => [owes(m, 'fastener', 'slack', m.count, say`${fasteners(m.count, m.fastener)}${at(m)}, slack`)],
   invert: turned,
-  subject: m => fasteners(m.count, m.fastener) + at(m),
+  subject: m => say`${fasteners(m.count, m.fastener)}${at(m)}`,
+  thing: m => fastenerName(m.fastener),
   down: m =>
     sentence(
-      `${on(m)}slacken ${join(' by ', fasteners(m.count, m.fastener), m.turns && `${m.turns} turns`)}; leave in`,
+      say`${on(m)}slacken ${join(' by ', fasteners(m.count, m.fastener), m.turns && say`${m.turns} turns`)}; leave in`,
     ),
   back: m =>
     sentence(
-      `${on(m)}tighten ${m.count === 1 ? `the slack ${fastenerName(m.fastener)}` : `all ${fasteners(m.count, m.fastener)}`}`,
+      m.count === 1
+        ? say`${on(m)}tighten the slack ${fastenerName(m.fastener)}`
+        : say`${on(m)}tighten all ${fasteners(m.count, m.fastener)}`,
     ),
   notes: m => fittingNotes(1, m.fastener),
   tools: m => driver(m.fastener),

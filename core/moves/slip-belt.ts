@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { sentence } from '../text/words.ts'
+import { note } from '../words/note.ts'
+import { say, sentence } from '../words/phrase.ts'
 import { place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
@@ -24,14 +25,14 @@ export const slipBelt: MoveKind<SlipBelt> = {
     things: { belt: ['belt, drive belt'] },
     takes: { belt: {} },
   },
-  opens: m => [owes(m, 'line', 'off', 1, `belt${at(m)}`)],
+  opens: m => [owes(m, 'line', 'off', 1, say`belt${at(m)}`)],
   invert: turned,
-  subject: m => `belt${at(m)}`,
-  down: m => sentence(`${on(m)}turn the large pulley and slip the belt off`),
-  back: m => sentence(`${on(m)}belt on the small pulley first, then turn the large one`),
+  subject: m => say`belt${at(m)}`,
+  down: m => sentence(say`${on(m)}turn the large pulley and slip the belt off`),
+  back: m => sentence(say`${on(m)}belt on the small pulley first, then turn the large one`),
   notes: m => [
-    `Ribs inward${m.ribs ? `, all ${m.ribs} in their grooves` : ''}`,
-    'Turn by hand: the belt stays in the middle',
+    note(m.ribs ? say`Ribs inward, all ${m.ribs} in their grooves` : say`Ribs inward`),
+    note(say`Turn by hand: the belt stays in the middle`),
   ],
   tools: () => [],
   cautions: () => [],

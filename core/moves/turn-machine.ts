@@ -2,7 +2,8 @@ import type { InferType } from 'yup'
 import { tellTurn, tellTurnedFrom } from '../grammar/posture.ts'
 import { postures } from '../machine/postures.ts'
 import { oneOf } from '../schema.ts'
-import { sentence } from '../text/words.ts'
+import { note } from '../words/note.ts'
+import { say, sentence } from '../words/phrase.ts'
 import { moveShape, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('turn-machine', { from: oneOf(postures).required(), to: oneOf(postures).required() })
@@ -11,10 +12,10 @@ type TurnMachine = InferType<typeof schema>
 const turn = (m: TurnMachine) =>
   sentence(
     m.to === 'upright'
-      ? 'stand the machine upright'
+      ? say`stand the machine upright`
       : m.to === 'tipped back'
-        ? 'tip the machine back'
-        : `lay the machine ${m.to}`,
+        ? say`tip the machine back`
+        : say`lay the machine ${{ say: m.to }}`,
   )
 
 /** Turns the machine; the inverse turns it back to how it stood. */
@@ -33,12 +34,12 @@ export const turnMachine: MoveKind<TurnMachine> = {
     first: tellTurn,
     last: tellTurnedFrom,
   },
-  opens: m => [owes(m, 'posture', 'turned', 1, m.way === 'down' ? m.to : m.from)],
+  opens: m => [owes(m, 'posture', 'turned', 1, { say: m.way === 'down' ? m.to : m.from })],
   invert: m => turned({ ...m, from: m.to, to: m.from }),
-  subject: m => `machine ${m.way === 'down' ? m.to : m.from}`,
+  subject: m => say`machine ${{ say: m.way === 'down' ? m.to : m.from }}`,
   down: turn,
   back: turn,
-  notes: () => ['Hoses and cord clear of the feet'],
+  notes: () => [note(say`Hoses and cord clear of the feet`)],
   tools: () => ['mat'],
   cautions: () => ['heavy', 'tip'],
 }

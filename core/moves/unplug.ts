@@ -1,7 +1,8 @@
 import type { InferType } from 'yup'
 import { connector, connectorName } from '../items/connector.ts'
-import { join, sentence } from '../text/words.ts'
-import { note, place } from './field.ts'
+import { note } from '../words/note.ts'
+import { say, sentence } from '../words/phrase.ts'
+import { note as noteField, place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('unplug', { connector: connector.required() })
@@ -26,7 +27,7 @@ export const unplug: MoveKind<Unplug> = {
     },
     { path: 'connector.lock', label: 'lock', how: 'choice', options: ['tab', 'secondary slider', 'none'] },
     place,
-    note,
+    noteField,
   ],
   grammar: {
     verb: 'unplug',
@@ -49,24 +50,28 @@ export const unplug: MoveKind<Unplug> = {
         : { sets: { housing: colours[0]! }, certainty: 'likely' }
     },
   },
-  opens: m => [owes(m, 'connector', 'open', 1, connectorName(m.connector) + at(m))],
+  opens: m => [owes(m, 'connector', 'open', 1, say`${connectorName(m.connector)}${at(m)}`)],
   invert: turned,
-  subject: m => connectorName(m.connector) + at(m),
+  subject: m => say`${connectorName(m.connector)}${at(m)}`,
+  thing: m => connectorName(m.connector),
   down: m =>
     sentence(
-      `${on(m)}${m.connector.lock === 'secondary slider' ? 'slide the second lock, then ' : m.connector.lock === 'tab' ? 'press the tab and ' : ''}unplug ${connectorName(m.connector)}`,
+      m.connector.lock === 'secondary slider'
+        ? say`${on(m)}slide the second lock, then unplug ${connectorName(m.connector)}`
+        : m.connector.lock === 'tab'
+          ? say`${on(m)}press the tab and unplug ${connectorName(m.connector)}`
+          : say`${on(m)}unplug ${connectorName(m.connector)}`,
     ),
-  back: m => sentence(`${on(m)}plug ${connectorName(m.connector)} until it seats`),
+  back: m => sentence(say`${on(m)}plug ${connectorName(m.connector)} until it seats`),
   notes: m =>
     [
-      m.connector.lock === 'secondary slider'
-        ? 'Slide the second lock home'
-        : m.connector.lock === 'tab'
-          ? 'Hear the tab click'
-          : '',
-      'Tug the housing, not the wires',
-      join(': ', m.connector.wires?.length && 'Wires in order', m.connector.wires?.join(', ')),
-    ].filter(Boolean),
+      m.connector.lock === 'secondary slider' ? [say`Slide the second lock home`] : [],
+      m.connector.lock === 'tab' ? [say`Hear the tab click`] : [],
+      [say`Tug the housing, not the wires`],
+      m.connector.wires?.length ? [say`Wires in order: ${m.connector.wires.join(', ')}`] : [],
+    ]
+      .flat()
+      .map(says => note(says)),
   tools: () => [],
   cautions: () => [],
   checks: m =>

@@ -1,16 +1,17 @@
 import type { InferType } from 'yup'
 import { tellRoute } from '../grammar/waypoints.ts'
 import { lineKinds, route, waypointName } from '../items/route.ts'
-import { join, list, sentence } from '../text/words.ts'
+import { note } from '../words/note.ts'
+import { join, list, say, sentence } from '../words/phrase.ts'
 import { turns } from './checks.ts'
-import { note, place } from './field.ts'
+import { note as noteField, place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('unroute', { route: route.required() })
 type Unroute = InferType<typeof schema>
 
-const name = (m: Unroute) => `the ${m.route.type ?? 'line'}`
-const path = (m: Unroute) => m.route.waypoints.map(waypointName)
+const line = (m: Unroute) => ({ say: m.route.type ?? 'line' })
+const past = (m: Unroute) => join(': ', say`the ${line(m)}`, join(', then ', ...m.route.waypoints.map(waypointName)))
 
 /** Takes a line out of its route; the inverse lays it past the same waypoints the other way round. */
 export const unroute: MoveKind<Unroute> = {
@@ -30,11 +31,12 @@ export const unroute: MoveKind<Unroute> = {
     },
     { path: 'route.slack', label: 'slack', how: 'words' },
     place,
-    note,
+    noteField,
   ],
   along: {
     points: m => m.route.waypoints,
     with: (m, waypoints) => ({ ...m, route: { ...m.route, waypoints: [...waypoints] } }),
+    back: m => sentence(say`${on(m)}lay the ${line(m)}, point by point`),
   },
   lacks: m =>
     m.route.waypoints.length
@@ -42,8 +44,8 @@ export const unroute: MoveKind<Unroute> = {
       : [
           {
             field: 'route.waypoints',
-            ask: `Where ${(m.route.type ?? 'line') + at(m)} runs`,
-            why: 'A line without its points is laid by guess',
+            ask: say`Where ${line(m)}${at(m)} runs`,
+            why: say`A line without its points is laid by guess`,
             minutes: 10,
           },
         ],
@@ -65,15 +67,15 @@ export const unroute: MoveKind<Unroute> = {
     alsoSaid: true,
     then: tellRoute,
   },
-  opens: m => [owes(m, 'line', 'open', Math.max(1, m.route.waypoints.length), `${m.route.type ?? 'line'}${at(m)}`)],
+  opens: m => [owes(m, 'line', 'open', Math.max(1, m.route.waypoints.length), say`${line(m)}${at(m)}`)],
   invert: m => turned({ ...m, route: { ...m.route, waypoints: m.route.waypoints.toReversed() } }),
-  subject: m => (m.route.type ?? 'line') + at(m),
-  down: m => sentence(`${on(m)}free ${join(': ', name(m), path(m).join(', then '))}`),
-  back: m => sentence(`${on(m)}lay ${join(': ', name(m), path(m).join(', then '))}`),
+  subject: m => say`${line(m)}${at(m)}`,
+  down: m => sentence(say`${on(m)}free ${past(m)}`),
+  back: m => sentence(say`${on(m)}lay ${past(m)}`),
   notes: m => [
-    ...(m.route.keepClear?.length ? [`Keep clear of ${list(m.route.keepClear.map(k => `the ${k}`))}`] : []),
-    ...(m.route.slack ? [`Slack: ${m.route.slack}`] : []),
-    ...(m.route.type === 'ground strap' ? ['Bare metal under the eyelet'] : []),
+    ...(m.route.keepClear?.length ? [note(say`Keep clear of ${list(m.route.keepClear.map(k => say`the ${k}`))}`)] : []),
+    ...(m.route.slack ? [note(say`Slack: ${m.route.slack}`)] : []),
+    ...(m.route.type === 'ground strap' ? [note(say`Bare metal under the eyelet`)] : []),
   ],
   tools: () => [],
   cautions: () => [],

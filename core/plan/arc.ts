@@ -1,3 +1,6 @@
+import { text } from '../words/language.ts'
+import { say, type Phrase } from '../words/phrase.ts'
+
 /** Why one step of the return comes before another. */
 export const arcReasons = [
   'holds',
@@ -17,7 +20,7 @@ export interface Arc {
   then: string
   reason: ArcReason
   /** What it is about: the part that is held, the zone that is hidden, what was said. */
-  about: string
+  about: Phrase
   /** Id of the constraint, where somebody said it. */
   said?: string
 }
@@ -27,23 +30,25 @@ export const arcKey = ({ first, then, reason }: Pick<Arc, 'first' | 'then' | 're
   `${first} ${then} ${reason}`
 
 /** Why, in the trade's words; the two steps are named by the caller. */
-export function arcWords({ reason, about }: Arc): string {
+export function why({ reason, about }: Pick<Arc, 'reason' | 'about'>): Phrase {
   switch (reason) {
     case 'holds':
-      return `it fastens the ${about}, which must be on first`
+      return say`it fastens the ${about}, which must be on first`
     case 'hides':
-      return `it lies in the ${about} zone, which is closed after it`
+      return say`it lies in the ${about} zone, which is closed after it`
     case 'rides on':
-      return `it belongs to the ${about} and is joined to it on the bench, before that goes on`
+      return say`it belongs to the ${about} and is joined to it on the bench, before that goes on`
     case 'passes through':
-      return `it runs past the ${about} and cannot be laid once that is on`
+      return say`it runs past the ${about} and cannot be laid once that is on`
     case 'posture':
-      return `it is done while the machine is ${about}`
+      return say`it is done while the machine is ${about}`
     case 'isolation':
       return about
     case 'said':
-      return `somebody said so: ${about}`
+      return say`somebody said so: ${about}`
     case 'mirror':
-      return 'too little is known of it, so the order of the descent stands'
+      return say`too little is known of it, so the order of the descent stands`
   }
 }
+/** The same in words. */
+export const arcWords = (arc: Arc): string => text(why(arc))

@@ -1,5 +1,6 @@
 import { owedCount, type Debt } from '../log/state.ts'
 import type { Arc } from './arc.ts'
+import { say, type Phrase } from '../words/phrase.ts'
 import type { ReturnStep } from './mirror.ts'
 
 /** Something that can be done on the bench while somebody else works at the machine. */
@@ -7,7 +8,7 @@ export interface BenchWork {
   step: string
   debt: Debt
   /** The part on which it goes. */
-  on: string
+  on: Phrase
 }
 
 /**
@@ -23,8 +24,8 @@ export function benchWork(plan: readonly ReturnStep[], arcs: readonly Arc[]): Be
     .flatMap(a => open.get(a.first)!.debts.map(debt => ({ step: a.first, debt, on: a.about })))
   const carried = [...open.values()].flatMap(r =>
     r.moves.flatMap(({ move, debts }) =>
-      move.kind === 'replace-part'
-        ? debts.slice(1).map(debt => ({ step: r.step.id, debt, on: `new ${move.part.name}` }))
+      'carryOver' in move
+        ? debts.slice(1).map(debt => ({ step: r.step.id, debt, on: say`new ${move.part.name}` }))
         : [],
     ),
   )

@@ -11,6 +11,7 @@ import {
   type JobState,
 } from '../index.ts'
 import { event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
+import { english } from '../words/english.ts'
 
 const settled = (debt: number, at: number, count = 1) =>
   event('debt-settled', { debt: id(debt, 'm'), how: 'refitted', count }, at)
@@ -106,12 +107,14 @@ describe('7: parts that came off as one and fell apart', () => {
     const at = (n: number) => steps.findIndex(r => r.step.id === id(n, 's'))
     expect(at(4)).toBeLessThan(at(2))
     expect(at(2)).toBeLessThan(at(3))
-    expect(departures.map(d => d.why)).toEqual(['somebody said so: under it (before: Plug P2, plug until it seats)'])
+    expect(departures.map(d => english(d.why))).toEqual([
+      'somebody said so: under it (before: Plug P2, plug until it seats)',
+    ])
     expect(arcs).toContainEqual({ first: id(4, 's'), then: id(2, 's'), reason: 'rides on', about: 'stator' })
   })
   it('are what a second pair of hands can join meanwhile', () => {
     const { steps, arcs } = plan(state(...parts))
-    expect(benchWork(steps, arcs).map(b => [b.debt.label, b.on])).toEqual([
+    expect(benchWork(steps, arcs).map(b => [english(b.debt.label), english(b.on)])).toEqual([
       ['speed sensor, on the stator', 'stator'],
       ['bracket, from the old pump', 'new pump'],
     ])

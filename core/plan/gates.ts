@@ -2,6 +2,7 @@ import { owedCount, settledCount, type Debt } from '../log/state.ts'
 import { liesIn, type Family } from '../machine/families.ts'
 import { subject, toolsFor } from '../moves/move.ts'
 import { traitsOf, type Move } from '../moves/registry.ts'
+import { english } from '../words/english.ts'
 import type { ReturnStep } from './mirror.ts'
 
 /** The zones that a move opens when its part comes away, and closes when it is back. */
@@ -17,14 +18,14 @@ export interface Gate {
   closed: boolean
   /** Debts for which this is the last moment, still owed; the nearest to the gate first, without those of the step itself. */
   behind: Debt[]
-  /** What must not stay behind it, by name: temporaries that were put in there, and the tools that were used there. */
+  /** What must not stay behind it, by the names under which it is ticked off in the log: temporaries that were put in there, and the tools that were used there. */
   counts: string[]
 }
 
 /** Steps behind a cover, and what they left there to be counted out. */
 function countsOf(steps: readonly ReturnStep[]): string[] {
   const moves = steps.flatMap(r => r.moves.map(m => m.move))
-  const temporaries = moves.filter(m => traitsOf(m).temporary).map(subject)
+  const temporaries = moves.filter(m => traitsOf(m).temporary).map(m => english(subject(m)))
   const tools = moves.filter(m => !traitsOf(m).temporary).flatMap(toolsFor)
   return [...new Set([...temporaries, ...tools])]
 }

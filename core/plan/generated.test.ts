@@ -4,6 +4,7 @@ import { costOf, fold, gates, mirror, owedCount, planReturn, precedence, search,
 import { event } from '../test/arbitrary-log.ts'
 import { machineState } from '../test/generated-machine.ts'
 import { milpCost } from '../test/milp-return.ts'
+import { refusalWords } from '../log/refusals.ts'
 
 /** Machines with nested zones, several parts on one bracket, lines through parts, orders that were said, some of them contradicting. */
 const arbitraryMachine = fc
@@ -17,7 +18,7 @@ function settle(state: JobState, step: string, n: number): JobState {
     .filter(d => d.step === step && owedCount(d) > 0)
     .reduce((s, d, i) => {
       const folded = fold(s, event('debt-settled', { debt: d.id, how: 'refitted', count: owedCount(d) }, n + i, 'back'))
-      if (!folded.ok) throw new Error(folded.refusal.message)
+      if (!folded.ok) throw new Error(refusalWords(folded.refusal))
       return folded.state
     }, state)
 }

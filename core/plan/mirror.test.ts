@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { blank, fold, foldAll, gates, mirror, owedCount, stance, type JobState } from '../index.ts'
 import { arbitraryLog, event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 import { profile } from './profile.ts'
+import { refusalWords } from '../log/refusals.ts'
 
 const screw = { kind: 'remove-fasteners', count: 1, fastener: {} }
 const cover = (name: string, ...opens: string[]) => ({ kind: 'remove-part', part: { name, opens } })
@@ -13,7 +14,7 @@ function settleAll(state: JobState, debts: readonly { id: string; count: number 
     const owed = owedCount(s.debts.get(d.id)!)
     if (owed === 0) return s
     const folded = fold(s, event('debt-settled', { debt: d.id, how: 'refitted', count: owed }, n + i, 'back'))
-    if (!folded.ok) throw new Error(folded.refusal.message)
+    if (!folded.ok) throw new Error(refusalWords(folded.refusal))
     return folded.state
   }, state)
 }

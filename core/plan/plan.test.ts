@@ -19,6 +19,7 @@ import { arbitraryLog, event, id, opening, recorded as step } from '../test/arbi
 import { contradiction } from './contradiction.ts'
 import { search } from './search.ts'
 import type { Arc } from './arc.ts'
+import { english } from '../words/english.ts'
 
 let clock = 0
 const later = (first: number, then: number, reason: string) =>
@@ -38,7 +39,10 @@ const state = (...events: JobEvent[]): JobState => {
 const plan = (s: JobState) => planReturn(s, 'front-loader', on => search(on))
 /** The numbers of the steps in the order of the return. */
 const order = (s: JobState) => plan(s).steps.map(r => r.number)
-const why = (s: JobState, n: number) => plan(s).departures.find(d => d.step === id(n, 's'))?.why
+const why = (s: JobState, n: number) => {
+  const departure = plan(s).departures.find(d => d.step === id(n, 's'))
+  return departure && english(departure.why)
+}
 
 describe('the plan of a return', () => {
   it('is the mirror where the record says nothing else', () => {
@@ -132,7 +136,7 @@ describe('the plan of a return', () => {
     const s = state(
       step(1, 'base', { kind: 'replace-part', part: { name: 'pump' }, carryOver: ['bracket', 'two washers'] }),
     )
-    expect(plan(s).steps[0]!.debts.map(d => d.label)).toEqual([
+    expect(plan(s).steps[0]!.debts.map(d => english(d.label))).toEqual([
       'new pump',
       'bracket, from the old pump',
       'two washers, from the old pump',

@@ -1,8 +1,9 @@
 import { settledCount, type JobState } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
-import { describe, toolsFor } from '../moves/move.ts'
+import { act, toolsFor } from '../moves/move.ts'
 import { traitsOf } from '../moves/registry.ts'
-import { arcWords, type Arc } from './arc.ts'
+import { nested, say, type Phrase } from '../words/phrase.ts'
+import { why as whyOf, type Arc } from './arc.ts'
 import { contradiction } from './contradiction.ts'
 import { mirror, type ReturnStep } from './mirror.ts'
 import { precedence } from './precedence.ts'
@@ -18,7 +19,7 @@ export interface Departure {
   /** The arc that moved it; none where it only saves a turn or a change of tool. */
   arc?: Arc
   /** The reason as a sentence without its full stop. */
-  why: string
+  why: Phrase
 }
 
 /** The return of a job: its steps in order, and how good that order is known to be. */
@@ -43,7 +44,7 @@ export interface ReturnPlan {
 /** Finds the order of an instance, whose steps are named by `steps`; `quick` is the short search. */
 export type Solve = (on: Instance, steps: readonly string[], quick: (on: Instance) => Found) => Found
 
-const act = (r: ReturnStep) => describe(r.moves[0]!.move).replace(/\.$/, '')
+const actOf = (r: ReturnStep) => nested(act(r.moves[0]!.move))
 
 function instance(rest: readonly ReturnStep[], arcs: readonly Arc[]): Instance {
   const index = new Map(rest.map((r, i) => [r.step.id, i]))
@@ -78,7 +79,7 @@ function departures(order: readonly ReturnStep[], arcs: readonly Arc[]): Departu
         moved: down ? 'down' : 'up',
         past: past.step.id,
         arc,
-        why: down ? arcWords(arc) : `${arcWords(arc)} (before: ${act(past)})`,
+        why: down ? whyOf(arc) : say`${whyOf(arc)} (before: ${actOf(past)})`,
       })
   }
   // The rest goes with them: the first step after it that came off later than it did.
@@ -90,7 +91,7 @@ function departures(order: readonly ReturnStep[], arcs: readonly Arc[]): Departu
         step: s.step.id,
         moved: 'up',
         past: past.step.id,
-        why: 'it goes with the steps that were moved, and saves a turn or a change of tool',
+        why: say`it goes with the steps that were moved, and saves a turn or a change of tool`,
       })
   })
   return order.flatMap(r => found.get(r.step.id) ?? [])

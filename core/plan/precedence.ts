@@ -2,6 +2,7 @@ import type { JobState, StepState } from '../log/state.ts'
 import { liesIn, zoneTitle, type Family } from '../machine/families.ts'
 import { pointsOf, traitsOf, type Move } from '../moves/registry.ts'
 import type { Traits } from '../moves/traits.ts'
+import { say, type Phrase } from '../words/phrase.ts'
 import { arcKey, type Arc, type ArcReason } from './arc.ts'
 import { zonesOpenedBy } from './gates.ts'
 import type { ReturnStep } from './mirror.ts'
@@ -102,7 +103,7 @@ function turns(steps: readonly ReturnStep[]): Arc[] {
         first: first.step.id,
         then: then.step.id,
         reason: 'posture',
-        about: s.number > t.number ? turn.to : turn.from,
+        about: { say: s.number > t.number ? turn.to : turn.from },
       })
     }
   }
@@ -114,7 +115,7 @@ const wet = (s: ReturnStep) => s.step.moves.some(m => traitsOf(m).wet)
 
 /** Every joint and drain is closed before water comes on; power comes last. */
 function isolation(steps: readonly ReturnStep[]): Arc[] {
-  const arc = (first: ReturnStep, then: ReturnStep, about: string): Arc => ({
+  const arc = (first: ReturnStep, then: ReturnStep, about: Phrase): Arc => ({
     first: first.step.id,
     then: then.step.id,
     reason: 'isolation',
@@ -124,9 +125,9 @@ function isolation(steps: readonly ReturnStep[]): Arc[] {
   const power = steps.filter(s => restores(s, 'power'))
   return [
     ...water.flatMap(w =>
-      steps.filter(s => s !== w && wet(s)).map(s => arc(s, w, 'every joint is tight before water comes on')),
+      steps.filter(s => s !== w && wet(s)).map(s => arc(s, w, say`every joint is tight before water comes on`)),
     ),
-    ...power.flatMap(p => steps.filter(s => !power.includes(s)).map(s => arc(s, p, 'power comes last'))),
+    ...power.flatMap(p => steps.filter(s => !power.includes(s)).map(s => arc(s, p, say`power comes last`))),
   ]
 }
 

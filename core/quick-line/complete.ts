@@ -2,7 +2,7 @@ import type { Move } from '../moves/registry.ts'
 import { fieldsOf, read } from './fields.ts'
 
 /** A word or phrase of the shop and how often it was recorded. */
-export interface Phrase {
+export interface ShopPhrase {
   text: string
   times: number
 }
@@ -10,7 +10,7 @@ export interface Phrase {
 const spoken = new Set(['place', 'name', 'hose', 'look', 'why', 'lies', 'thing', 'mark', 'orientation', 'notch'])
 
 /** The phrases that moves were told with, most frequent first. */
-export function phrasesOf(moves: Iterable<Move>): Phrase[] {
+export function phrasesOf(moves: Iterable<Move>): ShopPhrase[] {
   const times = new Map<string, number>()
   const count = (text: unknown) => {
     if (typeof text === 'string' && text.length > 2 && text.length < 60) times.set(text, (times.get(text) ?? 0) + 1)
@@ -38,7 +38,7 @@ export interface Completion {
  * At most `most` completions of the last words before the cursor (`caret`, a character of the line), out of the shop's phrases:
  * the longest stretch of words that begins a phrase counts first, then how often the phrase was used.
  */
-export function completions(line: string, caret: number, phrases: readonly Phrase[], most = 4): Completion[] {
+export function completions(line: string, caret: number, phrases: readonly ShopPhrase[], most = 4): Completion[] {
   const before = line.slice(0, caret)
   const starts = [...before.matchAll(/(?<=^|[\s;,:>])\S/gu)].map(m => m.index).slice(-4)
   const found: Completion[] = []

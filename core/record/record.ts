@@ -3,6 +3,7 @@ import * as yup from 'yup'
 import { limits } from '../limits.ts'
 import { eventSchema, type JobEvent } from '../log/event.ts'
 import { foldAll } from '../log/fold.ts'
+import { refusalWords } from '../log/refusals.ts'
 import type { JobState } from '../log/state.ts'
 import { families, type Family } from '../machine/families.ts'
 import { check, type Problem } from '../check.ts'
@@ -88,7 +89,7 @@ export function readRecord(text: string): { ok: true; value: ReadRecord } | { ok
     const index = new Map(record.log.map((e, i) => [e.id, i]))
     const problems = refused.map(({ event, refusal }) => ({
       path: `log[${index.get(event.id)}]`,
-      message: `log[${index.get(event.id)}] is refused: ${refusal.message}`,
+      message: `log[${index.get(event.id)}] is refused: ${refusalWords(refusal)}`,
     }))
     return { ok: false, problems }
   }

@@ -6,6 +6,8 @@ import type { BodyOf } from '../log/event.ts'
 import { settledCount, toldAtIntake, type JobState, type Phase, type StepState } from '../log/state.ts'
 import type { Photo } from '../log/step.ts'
 import { zoneTitle, type Family } from '../machine/families.ts'
+import { text } from '../words/language.ts'
+import { say } from '../words/phrase.ts'
 import { checksFor, describe, invert, subject } from '../moves/move.ts'
 
 /** A gate of the job as it was passed. */
@@ -76,7 +78,7 @@ export function report(state: JobState, family: Family): Report {
     steps: steps.length,
     balance: balance(state),
     owed: openDebts(state).map(d => ({
-      label: stillOwed(d),
+      label: text(stillOwed(d)),
       zone: title(d.zone),
       cell: d.cell ?? '',
       step: d.stepNumber,
@@ -86,17 +88,19 @@ export function report(state: JobState, family: Family): Report {
       by,
       zones: (body.zones ?? []).map(title).join(' and '),
       reason: body.reason,
-      owed: body.owed.map(id => state.debts.get(id)?.label ?? id),
+      owed: body.owed.map(id => text(state.debts.get(id)?.label ?? id)),
       counted: body.counted ?? [],
       uncounted: body.uncounted ?? [],
     })),
     before: foundBefore(state).map(({ what, how, zone }) => ({ what, how, zone: title(zone) })),
     spoilt: steps.flatMap(({ step, n }) =>
-      step.moves.flatMap(m => (m.condition ? [{ step: n, what: subject(m), condition: m.condition }] : [])),
+      step.moves.flatMap(m => (m.condition ? [{ step: n, what: text(subject(m)), condition: m.condition }] : [])),
     ),
     live: steps.flatMap(({ step, n }) => (step.live ? [n] : [])),
     fitted: debts.flatMap(d =>
-      d.settled.replaced > 0 ? [d.settled.replaced < d.count ? `${d.settled.replaced} of ${d.label}` : d.label] : [],
+      d.settled.replaced === 0
+        ? []
+        : [text(d.settled.replaced < d.count ? say`${d.settled.replaced} of ${d.label}` : d.label)],
     ),
     notes: [
       ...of('reading-taken').map(e => ({

@@ -1,7 +1,8 @@
 import type { JobState } from '../log/state.ts'
 import { anatomy, type Drain, type Family } from '../machine/families.ts'
 import type { Move, MoveOf } from '../moves/registry.ts'
-import type { Caution } from '../text/cautions.ts'
+import type { Caution } from '../words/cautions.ts'
+import { say as words, type Phrase } from '../words/phrase.ts'
 import { isSame, toldOf } from './told.ts'
 
 /** A move that the sequence records, without its id. */
@@ -19,15 +20,15 @@ export interface SafeAct {
   /** The name under which it is ticked off. */
   id: string
   part: SafePart
-  say: string
+  say: Phrase
   /** How the hand knows that it is so. */
-  sure: string
+  sure: Phrase
   caution?: Caution
   zone: string
   /** What it records; several where there are several ways, empty where it owes nothing. */
   moves: SafeMove[]
   /** The ways of `moves`, in words, where there are several. */
-  ways?: string[]
+  ways?: Phrase[]
   /** `late` is what needs power when the power is off already. */
   state: 'done' | 'not here' | 'next' | 'ahead' | 'late'
   /** The step or the entry by which it was done. */
@@ -45,7 +46,7 @@ const drainMove = (d: Drain, pumped: boolean): SafeMove => ({
 /** The acts of a family in their order: what needs power, then the isolation, then what is needed only to lay it down. */
 function plans(family: Family, pumped: boolean): Plan[] {
   const { lock, loose, drains } = anatomy[family]
-  const isolate = (what: MoveOf<'isolate'>['what'], say: string, sure: string, caution: Caution): Plan => ({
+  const isolate = (what: MoveOf<'isolate'>['what'], say: Phrase, sure: Phrase, caution: Caution): Plan => ({
     id: what,
     part: 'safe',
     say,
@@ -54,7 +55,7 @@ function plans(family: Family, pumped: boolean): Plan[] {
     zone: 'outside',
     moves: [{ kind: 'isolate', what }],
   })
-  const put = (thing: 'mat' | 'tape', say: string, sure: string, why: string): Plan => ({
+  const put = (thing: 'mat' | 'tape', say: Phrase, sure: Phrase, why: string): Plan => ({
     id: thing,
     part: 'laid',
     say,
@@ -62,7 +63,7 @@ function plans(family: Family, pumped: boolean): Plan[] {
     zone: 'outside',
     moves: [{ kind: 'place-temporary', thing, count: 1, why }],
   })
-  const tick = (id: string, part: SafePart, say: string, sure: string): Plan => ({
+  const tick = (id: string, part: SafePart, say: Phrase, sure: Phrase): Plan => ({
     id,
     part,
     say,
@@ -71,27 +72,29 @@ function plans(family: Family, pumped: boolean): Plan[] {
     moves: [],
   })
   return [
-    tick('lock', 'powered', `Release the ${lock} lock, leave the ${lock} open`, `The ${lock} opens by hand`),
-    tick('pump', 'powered', 'Run the drain until the pump runs dry', 'No water is heard any more'),
-    tick('out', 'powered', 'Move the machine out', 'Cord and hoses slack, room behind it'),
-    isolate('power', 'Pull the plug, keep it in sight', 'No lamp, no hum when a button is pressed', 'mains'),
-    isolate('cold water', 'Close the cold tap', 'Ease its joint: it must stop running', 'water'),
-    isolate('hot water', 'Close the hot tap', 'Ease its joint: it must stop running', 'water'),
-    isolate('pressure', 'Bleed the inlet hose into a tray', 'It stops running by itself', 'water'),
+    tick('lock', 'powered', words`Release the ${lock} lock, leave the ${lock} open`, words`The ${lock} opens by hand`),
+    tick('pump', 'powered', words`Run the drain until the pump runs dry`, words`No water is heard any more`),
+    tick('out', 'powered', words`Move the machine out`, words`Cord and hoses slack, room behind it`),
+    isolate('power', words`Pull the plug, keep it in sight`, words`No lamp, no hum when a button is pressed`, 'mains'),
+    isolate('cold water', words`Close the cold tap`, words`Ease its joint: it must stop running`, 'water'),
+    isolate('hot water', words`Close the hot tap`, words`Ease its joint: it must stop running`, 'water'),
+    isolate('pressure', words`Bleed the inlet hose into a tray`, words`It stops running by itself`, 'water'),
     {
       id: 'drain',
       part: 'safe',
-      say: 'Drain what is left',
-      sure: `About ${drains[0]!.litres[pumped ? 0 : 1]} litres to expect${pumped ? '' : ': the pump was not run'}`,
+      say: words`Drain what is left`,
+      sure: pumped
+        ? words`About ${drains[0]!.litres[0]} litres to expect`
+        : words`About ${drains[0]!.litres[1]} litres to expect: the pump was not run`,
       caution: 'hot',
       zone: drains[0]!.zone,
       moves: drains.map(d => drainMove(d, pumped)),
-      ways: drains.map(d => `${d.how}, about ${d.litres[pumped ? 0 : 1]} litres`),
+      ways: drains.map(d => words`${d.how}, about ${d.litres[pumped ? 0 : 1]} litres`),
     },
-    isolate('capacitor', 'Discharge the capacitor', 'The meter reads nothing across it', 'capacitor'),
-    tick('second person', 'laid', 'Get a second person for the lift', 'Both know who says when'),
-    put('mat', 'Lay a mat where it will lie', 'Flat, nothing under it', 'under the machine'),
-    put('tape', `Tape ${loose} shut`, 'It holds when pulled', `holds ${loose}`),
+    isolate('capacitor', words`Discharge the capacitor`, words`The meter reads nothing across it`, 'capacitor'),
+    tick('second person', 'laid', words`Get a second person for the lift`, words`Both know who says when`),
+    put('mat', words`Lay a mat where it will lie`, words`Flat, nothing under it`, 'under the machine'),
+    put('tape', words`Tape ${loose} shut`, words`It holds when pulled`, `holds ${loose}`),
   ]
 }
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import type { JobEvent } from '../log/event.ts'
-import { blank, fold, owedCount, rankBetween, settlements, type JobState } from '../index.ts'
+import { blank, fold, owedCount, rankBetween, refusalWords, settlements, type JobState } from '../index.ts'
 import type { Step } from '../log/step.ts'
 import { arbitraryMove } from './arbitrary-move.ts'
 
@@ -119,6 +119,6 @@ export function logOf(from: JobState, acts: readonly Act[], device: string, firs
 /** A whole log, opened, of any acts. */
 export const arbitraryLog: fc.Arbitrary<JobEvent[]> = fc.array(arbitraryAct, { maxLength: 40 }).map(acts => {
   const opened = fold(blank, opening())
-  if (!opened.ok) throw new Error(opened.refusal.message)
+  if (!opened.ok) throw new Error(refusalWords(opened.refusal))
   return [opening(), ...logOf(opened.state, acts, 'bench', 1)]
 })

@@ -1,4 +1,4 @@
-import { anatomy, foldAll, liesIn, type JobEvent, type JobState } from '../index.ts'
+import { anatomy, foldAll, liesIn, refusalWords, type JobEvent, type JobState } from '../index.ts'
 import { event, id, opening } from './arbitrary-log.ts'
 import { dice, type Dice } from './dice.ts'
 
@@ -114,6 +114,6 @@ export function generatedMachine(seed: number, steps: number, said = 0): JobEven
 /** The same as a state. */
 export function machineState(seed: number, steps: number, said = 0): JobState {
   const { state, refused } = foldAll(generatedMachine(seed, steps, said))
-  if (refused.length) throw new Error(refused[0]!.refusal.message)
+  if (refused.length) throw new Error(refusalWords(refused[0]!.refusal))
   return state
 }

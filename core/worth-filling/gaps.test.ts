@@ -3,6 +3,7 @@ import { foldAll } from '../log/fold.ts'
 import { parseLine } from '../quick-line/parse.ts'
 import { event, id, opening } from '../test/arbitrary-log.ts'
 import { gaps } from './gaps.ts'
+import { english } from '../words/english.ts'
 
 /** The state after some lines, each a step in a zone with or without a photo. */
 function after(...lines: string[]) {
@@ -22,7 +23,7 @@ function after(...lines: string[]) {
   })
   const { state, refused } = foldAll([opening(), ...steps])
   expect(refused).toEqual([])
-  return gaps(state, 'front-loader').map(g => g.ask)
+  return gaps(state, 'front-loader').map(g => english(g.ask))
 }
 
 describe('what is worth filling in', () => {

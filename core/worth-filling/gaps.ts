@@ -6,6 +6,7 @@ import type { Family } from '../machine/families.ts'
 import { subject } from '../moves/move.ts'
 import type { Lack } from '../moves/lack.ts'
 import { kindOf, traitsOf } from '../moves/registry.ts'
+import { say } from '../words/phrase.ts'
 
 /** Something that is still worth recording while it can be seen; its field may be `zone` or `photo` of the step. */
 export interface Gap extends Lack {
@@ -33,16 +34,16 @@ export function gaps(state: JobState, family: Family, inHand?: Step): Gap[] {
       found.push({
         step: step.id,
         field: 'zone',
-        ask: 'Zone of the step',
-        why: 'A gate cannot guard what lies nowhere',
+        ask: say`Zone of the step`,
+        why: say`A gate cannot guard what lies nowhere`,
         minutes: 5,
       })
     if (!step.photos.length && standing.some(m => !traitsOf(m).unseen))
       found.push({
         step: step.id,
         field: 'photo',
-        ask: 'A photo of the place',
-        why: 'What is seen need not be remembered',
+        ask: say`A photo of the place`,
+        why: say`What is seen need not be remembered`,
         minutes: 2,
       })
   }
@@ -56,16 +57,16 @@ export function gaps(state: JobState, family: Family, inHand?: Step): Gap[] {
         found.push({
           ...of,
           field: 'connector.wires',
-          ask: `Wire colours of ${name}`,
-          why: 'Another plug fits its socket',
+          ask: say`Wire colours of ${name}`,
+          why: say`Another plug fits its socket`,
           minutes: 8,
         })
       if (lot.fastener && lot.fastener.length === undefined && differs.some(d => d.what === 'length'))
         found.push({
           ...of,
           field: 'fastener.length',
-          ask: `Length of ${name}`,
-          why: 'One that looks like it is longer or shorter',
+          ask: say`Length of ${name}`,
+          why: say`One that looks like it is longer or shorter`,
           minutes: 6,
         })
     }

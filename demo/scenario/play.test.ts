@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { check, eventSchema, foldAll, gates, mirror, piecesOwed, type JobEvent, type Photo } from '@dialytica/core'
+import {
+  check,
+  english,
+  eventSchema,
+  foldAll,
+  gates,
+  mirror,
+  piecesOwed,
+  type JobEvent,
+  type Photo,
+} from '@dialytica/core'
 import { meant, shoot } from '../camera/scene.ts'
 import { allScenes, sceneOf } from '../scenes/index.ts'
 import { play, uuids } from './play.ts'
@@ -66,7 +76,7 @@ describe('the demo', () => {
         ).state,
       ),
     )
-    expect(opened.flatMap(g => g.behind).some(d => d.label.includes('ground strap'))).toBe(true)
+    expect(opened.flatMap(g => g.behind).some(d => english(d.label).includes('ground strap'))).toBe(true)
   })
 })
 

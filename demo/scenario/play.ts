@@ -1,10 +1,12 @@
 import {
   blank,
+  english,
   fold,
   gates,
   glyphOf,
   mirror,
   owedCount,
+  refusalWords,
   toldOf,
   type EventName,
   type JobEvent,
@@ -68,7 +70,7 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
       body,
     } as JobEvent
     const folded = fold(state, event)
-    if (!folded.ok) throw new Error(`${job.name}: ${folded.refusal.message}`)
+    if (!folded.ok) throw new Error(`${job.name}: ${refusalWords(folded.refusal)}`)
     state = folded.state
     log.push(event)
   }
@@ -133,7 +135,7 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
       say('gate-passed', { step: gate.step, owed: [], zones: gate.zones, counted: gate.counts, uncounted: [] }, 0.3)
     for (const debt of r.debts) {
       const marks = r.step.marks.filter(m => m.move === debt.move).map(m => m.id)
-      const how = settledHow(job, debt.item, debt.label)
+      const how = settledHow(job, debt.item, english(debt.label))
       const count = owedCount(debt)
       say('debt-settled', { debt: debt.id, how, count, ...(marks.length === count && { marks }) }, 0.8)
     }

@@ -1,5 +1,5 @@
 import { setImmediate } from 'node:timers/promises'
-import { blank, check, eventSchema, fold, summary, type JobEvent, type JobState } from '@dialytica/core'
+import { refusalWords, blank, check, eventSchema, fold, summary, type JobEvent, type JobState } from '@dialytica/core'
 import type { DataSource, EntityManager } from 'typeorm'
 import { In } from 'typeorm'
 import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities/index.ts'
@@ -126,7 +126,7 @@ export async function append(
         if (state.seen.has(event.id)) continue
         const folded = fold(state, event)
         if (!folded.ok) {
-          refused.push({ id: event.id, ...folded.refusal })
+          refused.push({ id: event.id, code: folded.refusal.code, message: refusalWords(folded.refusal) })
           continue
         }
         state = folded.state

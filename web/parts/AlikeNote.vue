@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import type { Danger } from '@dialytica/core'
+import { text, type Danger, type Phrase } from '@dialytica/core'
 
 /** One look-alike: what looks like what, what a swap would do, what to do now. */
-defineProps<{ head: string; why: string; act: string; danger: Danger }>()
+defineProps<{ head: Phrase; why: Phrase; act: Phrase; danger: Danger }>()
 </script>
 
 <template>
   <div class="alike" :class="danger" role="note">
     <p>
-      <b>{{ head }}</b> {{ why }} {{ act }}
+      <b>{{ text(head) }}</b> {{ text(why) }} {{ text(act) }}
     </p>
   </div>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { foundBefore, foundStates, zoneTitle, type Photo } from '@dialytica/core'
+import { whyNot, foundBefore, foundStates, zoneTitle, type Photo } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useCamera } from '../stores/camera.ts'
@@ -32,7 +32,7 @@ function add(zone: string | undefined): void {
     return
   }
   const body = { what: what.value.trim(), how: how.value, photos: photos.value, ...(zone && { zone }) }
-  problem.value = job.record('found-before', body)?.message ?? ''
+  problem.value = whyNot(job.record('found-before', body)) ?? ''
   if (problem.value) return
   what.value = ''
   how.value = null

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { toldAtIntake, type IntakeField } from '@dialytica/core'
+import { whyNot, toldAtIntake, type IntakeField } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed } from 'vue'
 import { useJob } from '../stores/job.ts'
@@ -29,7 +29,7 @@ function tell(field: IntakeField, text: string): void {
   if (field === 'made' && !/^\d{4}$/.test(words))
     return emit('problem', 'The year of make has four figures, like 2019.')
   const body = { [field]: field === 'made' ? Number(words) : words }
-  emit('problem', job.record('intake-told', body)?.message ?? '')
+  emit('problem', whyNot(job.record('intake-told', body)) ?? '')
 }
 const plate = computed(() => job.card?.model.code ?? job.state.opened?.plate ?? '')
 </script>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { describe, glyphOf, subject, type Move } from '@dialytica/core'
+import { text, describe, glyphOf, subject, type Move } from '@dialytica/core'
 import Glyph from './Glyph.vue'
 
 /** The moves of a step; the one that the next tap counts for stands out. */
@@ -11,7 +11,7 @@ const emit = defineEmits<{ choose: [id: string] }>()
   <ul aria-label="Moves of this step">
     <li v-for="m in moves" :key="m.id">
       <button type="button" :aria-pressed="m.id === chosen" :title="describe(m)" @click="emit('choose', m.id)">
-        <Glyph :kind="glyphOf(m)" :size="18" />{{ subject(m) }}
+        <Glyph :kind="glyphOf(m)" :size="18" />{{ text(subject(m)) }}
       </button>
     </li>
   </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { whyNot } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../stores/job.ts'
@@ -25,7 +26,7 @@ function pause(): void {
   }
   const due = days.value && new Date(Date.now() + days.value * 86_400_000).toISOString()
   const body = { phase: job.state.phase.name as 'bench', waitsFor: what.value.trim(), ...(due && { due }) }
-  problem.value = job.record('phase-changed', body)?.message ?? ''
+  problem.value = whyNot(job.record('phase-changed', body)) ?? ''
   if (problem.value) return
   asking.value = false
   what.value = ''

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { cautions, glyphFor, type SafeAct } from '@dialytica/core'
+import { glyphFor, text, warn, type SafeAct } from '@dialytica/core'
 import { computed } from 'vue'
 import Glyph from './Glyph.vue'
 
@@ -18,7 +18,7 @@ const words = { done: 'done', 'not here': 'not on this machine', next: '', ahead
         <span v-else-if="act.state === 'not here'">–</span>
         <Glyph v-else :kind="glyph" :size="20" />
       </span>
-      <b>{{ act.say }}</b>
+      <b>{{ text(act.say) }}</b>
       <span class="state">{{ words[act.state] }}</span>
     </button>
     <div v-if="open && !fixed" class="body">
@@ -26,12 +26,12 @@ const words = { done: 'done', 'not here': 'not on this machine', next: '', ahead
         <button class="btn" type="button" @click="emit('takeBack')">Take it back</button>
       </template>
       <template v-else>
-        <p>{{ act.sure }}.</p>
-        <p v-if="act.caution" class="caution">{{ cautions[act.caution] }}</p>
+        <p>{{ text(act.sure) }}.</p>
+        <p v-if="act.caution" class="caution">{{ text(warn(act.caution)) }}</p>
         <div class="ways">
           <template v-if="act.ways">
-            <button v-for="(way, i) in act.ways" :key="way" class="btn" type="button" @click="emit('tick', i)">
-              {{ way }}
+            <button v-for="(way, i) in act.ways" :key="i" class="btn" type="button" @click="emit('tick', i)">
+              {{ text(way) }}
             </button>
           </template>
           <button v-else class="btn go" type="button" @click="emit('tick', 0)">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { describe, invert } from '@dialytica/core'
+import { act, invert, text, whyNot, nested } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../stores/job.ts'
@@ -11,7 +11,7 @@ const reason = ref('')
 const problem = ref('')
 const words = (id: string) => {
   const move = job.state.steps.get(id)?.moves.at(-1)
-  return move ? describe(invert(move)).replace(/\.$/, '') : 'a step'
+  return move ? text(nested(act(invert(move)))) : 'a step'
 }
 const said = computed(() =>
   [...job.state.constraints].map(([id, { body }]) => ({
@@ -26,7 +26,7 @@ function say(): void {
     problem.value = 'Say why: it stays in the record, and it is shown on the way back.'
     return
   }
-  problem.value = job.record('constraint-added', { first, then, reason: reason.value.trim() })?.message ?? ''
+  problem.value = whyNot(job.record('constraint-added', { first, then, reason: reason.value.trim() })) ?? ''
   if (problem.value) return
   reason.value = ''
   picked.value = null

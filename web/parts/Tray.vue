@@ -1,14 +1,5 @@
 <script setup lang="ts">
-import {
-  cellsOf,
-  fastenerName,
-  glyphOf,
-  subject,
-  trayOf,
-  type OpenDebt,
-  type Step,
-  type TraySize,
-} from '@dialytica/core'
+import { text, thingOf, cellsOf, glyphOf, trayOf, type OpenDebt, type Step, type TraySize } from '@dialytica/core'
 import { computed } from 'vue'
 import Glyph from './Glyph.vue'
 
@@ -33,10 +24,7 @@ const cells = computed(() => {
     const debts = (lying.get(cell) ?? []).filter(d => !own.has(d.move))
     const inHand = props.step?.moves.filter(m => m.cell === cell) ?? []
     const count = debts.reduce((n, d) => n + d.owes, 0) + inHand.reduce((n, m) => n + ('count' in m ? m.count : 1), 0)
-    const fresh = inHand.map(m =>
-      'fastener' in m ? fastenerName(m.fastener) : 'clip' in m ? (m.clip.type ?? 'clip') : subject(m),
-    )
-    const words = [...debts.map(d => d.label.replace(/,.*/, '').replace(/^\S+ /, '')), ...fresh]
+    const words = [...debts.map(d => text(d.thing)), ...inHand.map(m => text(thingOf(m)))]
     const glyph = debts[0]?.item ?? (inHand[0] && glyphOf(inHand[0]))
     return { cell, count, words: words.join(', '), glyph }
   })

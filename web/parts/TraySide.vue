@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@dialytica/core'
 import type { TraySize } from '@dialytica/core'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -60,7 +61,7 @@ const is = (s: TraySize) => s.rows === job.state.tray.rows && s.columns === job.
       :key="w.pair.a.id + w.pair.b.id"
       :head="w.head"
       :why="w.why"
-      :act="w.cell ? `Put it into ${w.cell} instead.` : w.act"
+      :act="w.cell ? say`Put it into ${w.cell} instead.` : w.act"
       :danger="w.pair.danger"
     />
     <Tray

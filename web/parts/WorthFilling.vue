@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { text } from '@dialytica/core'
 import type { Gap } from '@dialytica/core'
 import { ref } from 'vue'
 
@@ -15,7 +16,7 @@ const first = 2
     <ul>
       <li v-for="g in all ? gaps : gaps.slice(0, first)" :key="g.step + (g.move ?? '') + g.field">
         <button type="button" @click="emit('fill', g)">
-          <b>{{ g.ask }}</b> <span>{{ g.why }}</span>
+          <b>{{ text(g.ask) }}</b> <span>{{ text(g.why) }}</span>
         </button>
       </li>
     </ul>

@@ -1,4 +1,6 @@
 import {
+  refusalWords,
+  whyNot,
   absorb,
   alikeOf,
   begin,
@@ -212,7 +214,7 @@ export const useDraft = defineStore('draft', () => {
     const recorded = job.state.steps.get(job.state.order.last() ?? '')
     if (!isEmpty.value || amends.value || !recorded) return null
     const refusal = job.record('step-struck', { step: recorded.id, reason: 'taken back' })
-    if (refusal) return refusal.message
+    if (refusal) return refusalWords(refusal)
     takeUp({ step: { ...content(recorded), id: v4() }, move: recorded.moves.at(-1)?.id ?? null })
     // Taken back once more the hand is empty, and then the step before comes up: to any depth.
     past.value = [{ step: emptyStep(recorded.zone), move: null }]
@@ -277,7 +279,7 @@ export const useDraft = defineStore('draft', () => {
     if (at < 0 || at >= order.size) return null
     const ahead = by < 0 ? order.get(at)! : order.get(at + 1)
     const rank = ahead ? rankBefore(ahead) : `${job.state.steps.get(order.last()!)!.rank}U`
-    return job.record('step-reordered', { step: id, rank })?.message ?? null
+    return whyNot(job.record('step-reordered', { step: id, rank }))
   }
 
   /** Records the step in hand, or writes anew the one that is being amended; returns why not, when it cannot be. */
@@ -287,7 +289,7 @@ export const useDraft = defineStore('draft', () => {
     const done = plain(captured.value.step)
     if (amends.value) {
       const refusal = job.record('step-amended', { step: done })
-      if (refusal) return refusal.message
+      if (refusal) return refusalWords(refusal)
       leaveAmend()
       return null
     }
@@ -296,7 +298,7 @@ export const useDraft = defineStore('draft', () => {
     const refusal = job.record('step-recorded', {
       step: { ...done, ...(posture !== 'upright' && { posture }), ...(live && { live }) },
     })
-    if (refusal) return refusal.message
+    if (refusal) return refusalWords(refusal)
     if (before.value && job.state.steps.has(before.value))
       job.record('step-reordered', { step: done.id, rank: rankBefore(before.value) })
     before.value = null

@@ -173,7 +173,7 @@ export const useJob = defineStore('job', () => {
    */
   function record<K extends EventName>(kind: K, body: BodyOf<K>): Refusal | null {
     const person = useSession().person
-    if (!id.value || !person) return { code: 1, message: 'Sign in and open a job first' }
+    if (!id.value || !person) return { code: 20 }
     const event = {
       id: v4(),
       job: id.value,

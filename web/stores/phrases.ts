@@ -1,4 +1,4 @@
-import { completions, phrasesOf, type Completion, type Phrase } from '@dialytica/core'
+import { completions, phrasesOf, type Completion, type ShopPhrase } from '@dialytica/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { askOrRecall, recall } from '../data/kept.ts'
@@ -7,12 +7,12 @@ import { useJob } from './job.ts'
 /** The words of the shop, as the server last told them, and those of the job in hand before them. */
 export const usePhrases = defineStore('phrases', () => {
   const job = useJob()
-  const shop = shallowRef<Phrase[]>([])
+  const shop = shallowRef<ShopPhrase[]>([])
   const own = computed(() => phrasesOf(job.state.order.toArray().flatMap(id => job.state.steps.get(id)!.moves)))
 
   async function load(): Promise<void> {
-    shop.value = (await recall<Phrase[]>('phrases')) ?? []
-    shop.value = await askOrRecall<Phrase[]>('phrases', '/phrases').catch(() => shop.value)
+    shop.value = (await recall<ShopPhrase[]>('phrases')) ?? []
+    shop.value = await askOrRecall<ShopPhrase[]>('phrases', '/phrases').catch(() => shop.value)
   }
   const complete = (line: string, caret: number): Completion[] =>
     completions(line, caret, [...own.value, ...shop.value])

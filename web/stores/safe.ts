@@ -1,4 +1,14 @@
-import { notHere, safeSequence, tapRuns, toldOf, type Move, type SafeAct } from '@dialytica/core'
+import {
+  text,
+  refusalWords,
+  whyNot,
+  notHere,
+  safeSequence,
+  tapRuns,
+  toldOf,
+  type Move,
+  type SafeAct,
+} from '@dialytica/core'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { v4 } from 'uuid'
@@ -19,7 +29,7 @@ export const useSafe = defineStore('safe', () => {
       ? job.record('step-recorded', {
           step: {
             id: v4(),
-            title: act.say,
+            title: text(act.say),
             zone: act.zone,
             photos: [],
             marks: [],
@@ -28,19 +38,19 @@ export const useSafe = defineStore('safe', () => {
         })
       : job.record('check-done', { check: toldOf(act.id), passed: true })
     if (!refusal) chime()
-    return refusal?.message ?? null
+    return refusal && refusalWords(refusal)
   }
   const runsOn = (act: SafeAct) => tick(act, 0, tapRuns)
   /** The machine does not have it: nothing to do, nothing owed. */
   const skip = (act: SafeAct): string | null =>
-    job.record('check-done', { check: toldOf(act.id), passed: true, note: notHere })?.message ?? null
+    whyNot(job.record('check-done', { check: toldOf(act.id), passed: true, note: notHere }))
 
   function takeBack(act: SafeAct): string | null {
     if (!act.by) return null
     const refusal = job.state.steps.has(act.by)
       ? job.record('step-struck', { step: act.by, reason: 'taken back' })
       : job.record('entry-withdrawn', { entry: act.by, reason: 'taken back' })
-    return refusal?.message ?? null
+    return refusal && refusalWords(refusal)
   }
   return { acts, next, tick, runsOn, skip, takeBack }
 })

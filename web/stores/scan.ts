@@ -1,4 +1,4 @@
-import { readLabel, stillOwed, subject, trayOf, type Labelled } from '@dialytica/core'
+import { text, readLabel, stillOwed, subject, trayOf, type Labelled } from '@dialytica/core'
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -18,16 +18,18 @@ export const useScan = defineStore('scan', () => {
     const inHand = view === 'descent' && !router.currentRoute.value.query.step ? draft.move : null
     if (inHand && 'fastener' in inHand) {
       draft.retell({ ...inHand, cell })
-      said.value = `Into ${cell}: ${subject(inHand)}.`
+      said.value = `Into ${cell}: ${text(subject(inHand))}.`
       return chime()
     }
     const debts = lying(cell)
-    said.value = debts.length ? `${cell}: ${debts.map(stillOwed).join('; ')}.` : `Nothing lies in ${cell}.`
+    said.value = debts.length
+      ? `${cell}: ${debts.map(d => text(stillOwed(d))).join('; ')}.`
+      : `Nothing lies in ${cell}.`
     if (debts[0]) void router.push({ path: `/jobs/${job.id}/return`, query: { step: debts.at(-1)!.step } })
   }
   function ofMove({ step, move }: Labelled & { of: 'move' }, view: string): void {
     const of = job.state.steps.get(step)!.moves.find(m => m.id === move)!
-    said.value = `${subject(of)}.`
+    said.value = `${text(subject(of))}.`
     const path = `/jobs/${job.id}/${view === 'descent' ? 'descent' : 'return'}`
     void router.push({ path, query: { step } })
   }

@@ -1,4 +1,16 @@
-import { find, knownName, openingOf, type BodyOf, type Finding, type Move, type Ranked } from '@dialytica/core'
+import {
+  text,
+  say,
+  refusalWords,
+  whyNot,
+  find,
+  knownName,
+  openingOf,
+  type BodyOf,
+  type Finding,
+  type Move,
+  type Ranked,
+} from '@dialytica/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { useJob } from './job.ts'
@@ -55,24 +67,28 @@ export const useSearch = defineStore('search', () => {
   /** Reports it; returns why not. */
   function report(body: Omit<BodyOf<'leftover-reported'>, 'what'>): string | null {
     const short = body.short && job.state.debts.get(body.short)
-    const what = [body.known && knownName(body.known, moveOf), short && `one short of ${short.label}`].filter(Boolean)
+    const what = [
+      ...(body.known ? [text(knownName(body.known, moveOf))] : []),
+      ...(short ? [text(say`one short of ${short.label}`)] : []),
+    ]
     chosen.value = null
-    return job.record('leftover-reported', { ...body, what: what.join('; ') })?.message ?? null
+    return whyNot(job.record('leftover-reported', { ...body, what: what.join('; ') }))
   }
   function look(place: string, found: boolean): string | null {
-    return job.record('place-looked', { leftover: current.value!.id, place, found })?.message ?? null
+    return whyNot(job.record('place-looked', { leftover: current.value!.id, place, found }))
   }
   /** It is here: the search ends with its explanation. */
   function here(place: Ranked): string | null {
     const leftover = current.value!.id
     return (
       look(place.id, true) ??
-      job.record('leftover-explained', { leftover, place: place.id, by: explains[place.kind](place.words) })?.message ??
-      null
+      whyNot(
+        job.record('leftover-explained', { leftover, place: place.id, by: explains[place.kind](text(place.words)) }),
+      )
     )
   }
   const explain = (by: string): string | null =>
-    job.record('leftover-explained', { leftover: current.value!.id, by })?.message ?? null
+    whyNot(job.record('leftover-explained', { leftover: current.value!.id, by }))
 
   /** Takes a cover off again, and what fastens it, to look behind it; what is under it stays as it is. */
   function openUp(step: string): string | null {
@@ -86,7 +102,7 @@ export const useSearch = defineStore('search', () => {
       )
       if (debts.length === 0) continue
       const refusal = job.record('step-reopened', { step: id, debts, reason: `to look for ${current.value!.what}` })
-      if (refusal) return refusal.message
+      if (refusal) return refusalWords(refusal)
     }
     return null
   }

@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
+import { refusalWords } from '@dialytica/core'
 import type { JobEvent, Mark, Step } from '@dialytica/core'
 import { createMemoryHistory, createRouter, type Router } from 'vue-router'
 import { local } from '../data/local.ts'
@@ -69,7 +70,7 @@ export async function jobAtHand(role: 'viewer' | 'technician' = 'technician') {
   ]
   for (const [kind, body] of bodies) {
     const refusal = job.record(kind, body as never)
-    if (refusal) throw new Error(refusal.message)
+    if (refusal) throw new Error(refusalWords(refusal))
   }
   return job
 }

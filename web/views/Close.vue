@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { debtStates, owedByZone, piecesOwed, zoneTitle } from '@dialytica/core'
+import { text, refusalWords, debtStates, owedByZone, piecesOwed, zoneTitle } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
@@ -31,7 +31,7 @@ async function close(clean: boolean): Promise<void> {
   const signed = signedBy.value.trim()
   const refusal = job.record('job-closed', { clean, ...(text && { note: text }), ...(signed && { signedBy: signed }) })
   refused.value = Boolean(refusal)
-  problem.value = refusal ? refusal.message : ''
+  problem.value = refusal ? refusalWords(refusal) : ''
   if (!refusal) await router.replace(`/jobs/${job.id}/close`)
 }
 </script>
@@ -56,7 +56,7 @@ async function close(clean: boolean): Promise<void> {
             <Glyph :kind="d.item" :size="24" />
             <b class="mono">{{ d.owes }}</b>
             <span class="what"
-              >{{ d.label }}<span class="soft">, {{ debtStates[d.state] }}</span></span
+              >{{ text(d.label) }}<span class="soft">, {{ debtStates[d.state] }}</span></span
             >
             <span>{{ d.zone ? zoneTitle(job.family, d.zone) : 'zone not named' }}</span>
             <span class="mono">{{ d.cell ? `cell ${d.cell}` : '' }}</span>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { anatomy, families, findPlates, limits, type Family, type Photo } from '@dialytica/core'
+import { refusalWords, anatomy, families, findPlates, limits, type Family, type Photo } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -105,7 +105,7 @@ async function comeIn(): Promise<void> {
       ...(stands.value.trim() && { stands: stands.value.trim() }),
     }
     const refusal = job.record('job-opened', opened) ?? job.record('intake-told', told)
-    if (refusal) throw new Error(refusal.message)
+    if (refusal) throw new Error(refusalWords(refusal))
     await router.replace(`/jobs/${id}/intake`)
   } catch (error) {
     problem.value = (error as Error).message

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { gaps, owedByZone, type Gap, type Glyph as GlyphKind, type Point } from '@dialytica/core'
+import { say, gaps, owedByZone, type Gap, type Glyph as GlyphKind, type Point } from '@dialytica/core'
 import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -213,7 +213,7 @@ useKeys({
           :key="w.pair.a.id + w.pair.b.id"
           :head="w.head"
           :why="w.why"
-          :act="w.cell ? `Put it into ${w.cell} instead.` : w.act"
+          :act="w.cell ? say`Put it into ${w.cell} instead.` : w.act"
           :danger="w.pair.danger"
         />
         <StepInHand

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { zoneTitle, type Ranked } from '@dialytica/core'
+import { text, zoneTitle, type Ranked } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -122,9 +122,9 @@ useKeys({
         </li>
       </ul>
     </section>
-    <section v-if="finding && !asking" class="photo" :aria-label="lit ? `Photo: ${lit.words}` : 'Photo'">
+    <section v-if="finding && !asking" class="photo" :aria-label="lit ? `Photo: ${text(lit.words)}` : 'Photo'">
       <PhotoStage :photo="step?.photos.at(-1)" :marks="marks" mark-as="Look at"
-        ><p class="nothing">{{ lit?.words ?? '' }}: no photo of it.</p></PhotoStage
+        ><p class="nothing">{{ lit ? text(lit.words) : '' }}: no photo of it.</p></PhotoStage
       >
     </section>
     <section v-if="finding && !asking" class="steps" aria-label="The search">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { inShopTime } from '../data/time.ts'
-import { piecesOwed, inWords } from '@dialytica/core'
+import { say, sentence, text, piecesOwed, inWords } from '@dialytica/core'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useKeys } from '../devices/keys.ts'
@@ -35,8 +35,7 @@ const mayWork = computed(() => session.person?.role !== 'viewer')
 const heading = computed(() => {
   const n = open.value.length
   if (!n) return 'No machine stands open.'
-  const word = inWords(n)
-  return n === 1 ? 'One machine stands open.' : `${word[0]!.toUpperCase()}${word.slice(1)} machines stand open.`
+  return n === 1 ? 'One machine stands open.' : text(sentence(say`${inWords(n)} machines stand open`))
 })
 useKeys({ n: () => mayWork.value && router.push('/come-in') })
 </script>

@@ -1,8 +1,12 @@
 <script setup lang="ts">
 import {
-  cautions,
+  act,
+  pointByPoint,
+  pointsOf,
+  text,
+  warn,
+  whyNot,
   cautionsFor,
-  describe,
   nearestPhoto,
   notes,
   owedCount,
@@ -54,11 +58,11 @@ const near = computed(() => (photo.value || !r.value ? undefined : nearestPhoto(
 const allBack = computed(() => plan.value.every(p => p.owes === 0))
 const pattern = computed(() => inHand.value && patternOf(r.value!.step, inHand.value.move))
 /** A line with several waypoints is told point by point; the sentence names the line alone. */
-const isRoute = computed(() => inHand.value?.move.kind === 'unroute' && (inHand.value.debts[0]?.count ?? 0) > 1)
+const isRoute = computed(() => Boolean(pointsOf(inHand.value?.move)) && (inHand.value?.debts[0]?.count ?? 0) > 1)
 const heading = computed(() => {
   if (!inHand.value) return ''
-  const said = describe(inHand.value.move)
-  return isRoute.value ? said.replace(/(lay the [^:]+):.*/i, '$1, point by point.') : said
+  const { move } = inHand.value
+  return text((isRoute.value && pointByPoint(move)) || act(move))
 })
 const cell = computed(() => inHand.value?.move.cell)
 const inCell = computed(() => inHand.value?.debts.find(d => d.cell))
@@ -111,7 +115,7 @@ function shoot(): void {
       const { viewOf } = await import('../devices/away.ts')
       return viewOf(job.state, job.family, zone)
     },
-    keep: photo => tell(job.record('photo-added', { step, photo })?.message ?? null),
+    keep: photo => tell(whyNot(job.record('photo-added', { step, photo }))),
   })
 }
 const label = computed(() => {
@@ -160,27 +164,20 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
         <div v-if="cell" class="cell">
           <b class="mono">{{ cell }}</b>
           <span
-            >from this cell<br /><span class="soft">{{ inCell?.label }}</span></span
+            >from this cell<br /><span class="soft">{{ inCell && text(inCell.label) }}</span></span
           >
         </div>
-        <RouteSteps
-          v-if="isRoute && inHand?.move.kind === 'unroute'"
-          class="route"
-          :move="inHand.move"
-          :debt="inHand.debts[0]!"
-        />
+        <RouteSteps v-if="isRoute && inHand" class="route" :move="inHand.move" :debt="inHand.debts[0]!" />
         <p v-if="pattern" class="pattern">
           <b>As numbered, {{ standWords[pattern.stand] }}:</b> {{ pattern.rounds.join(', then ') }}.
         </p>
         <ul v-if="hints.length" class="hints">
-          <li v-for="h in hints" :key="h" :class="{ strong: h.startsWith('Left-hand'), found: h.startsWith('Found') }">
-            {{ h }}
-          </li>
+          <li v-for="(h, i) in hints" :key="i" :class="h.tone">{{ text(h.says) }}</li>
         </ul>
         <AlignTo v-model="aligning" class="align" :marks="drawn" />
         <PlanNotes class="plan-notes" :step="r.step.id" :fixed="readOnly" />
         <ReturnRows class="moves" :step="r.step.id" :moves="r.moves" :fixed="readOnly" />
-        <p v-for="d in dangers" :key="d" class="note danger">{{ cautions[d] }}</p>
+        <p v-for="d in dangers" :key="d" class="note danger">{{ text(warn(d)) }}</p>
         <p v-if="problem || camera.problem('now')" class="note danger" role="alert">
           {{ problem || camera.problem('now') }}
         </p>

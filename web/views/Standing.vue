@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { describe, invert, isolations, standing, zoneTitle } from '@dialytica/core'
+import { text, describe, invert, isolations, standing, zoneTitle } from '@dialytica/core'
 import { computed } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useKeys } from '../devices/keys.ts'
@@ -66,7 +66,7 @@ useKeys({ PageDown: goOn, ' ': goOn, d: () => router.push(`/jobs/${job.id}/close
     <section class="first" aria-label="What to do first">
       <h2>First</h2>
       <ol>
-        <li v-for="f in now.first" :key="f">{{ f }}</li>
+        <li v-for="(f, i) in now.first" :key="i">{{ text(f) }}</li>
       </ol>
       <button class="btn go big" type="button" @click="goOn">Go on <kbd>Space</kbd></button>
       <h2>Done last</h2>
@@ -88,11 +88,13 @@ useKeys({ PageDown: goOn, ' ': goOn, d: () => router.push(`/jobs/${job.id}/close
     <section class="lying" aria-label="What is off, and where it lies" tabindex="0">
       <h2>Off, and where it lies</h2>
       <p v-if="!now.lying.length" class="clear">Nothing is off.</p>
-      <div v-for="l in now.lying" :key="l.where" class="place">
-        <h3 :class="{ mono: l.where.startsWith('cell') }">{{ l.where }}</h3>
+      <div v-for="(l, i) in now.lying" :key="i" class="place">
+        <h3 :class="{ mono: l.at === 'cell' }">{{ text(l.where) }}</h3>
         <ul>
           <li v-for="t in l.things" :key="t.debt">
-            <RouterLink :to="{ path: `/jobs/${job.id}/return`, query: { step: t.step } }">{{ t.label }}</RouterLink>
+            <RouterLink :to="{ path: `/jobs/${job.id}/return`, query: { step: t.step } }">{{
+              text(t.label)
+            }}</RouterLink>
           </li>
         </ul>
       </div>

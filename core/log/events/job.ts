@@ -4,6 +4,7 @@ import { line, moment, oneOf, shape, uuid } from '../../schema.ts'
 import { eventKind, stampOf } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
 import { traySize } from '../../tray/cells.ts'
+import { english } from '../../words/english.ts'
 import { owedCount, phases, type Closing, type JobState } from '../state.ts'
 
 /** A machine comes in: its unit, its family, what is wrong, and the plate as read. */
@@ -49,7 +50,7 @@ export const owedNow = (state: JobState): Closing['owed'] =>
     .sort()
     .flatMap(id => {
       const debt = state.debts.get(id)
-      return debt ? [{ debt: id, label: debt.label, count: owedCount(debt) }] : []
+      return debt ? [{ debt: id, label: english(debt.label), count: owedCount(debt) }] : []
     })
 
 interface End {

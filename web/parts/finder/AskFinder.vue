@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  text,
   glyphNames,
   glyphOf,
   itemNouns,
@@ -46,13 +47,13 @@ const groups = computed(() =>
 const alike = computed(() => groups.value.filter(g => g.debt.item === item.value))
 const fasteners = computed(() => groups.value.filter(g => g.debt.item === 'fastener'))
 const said = computed<{ fastener?: Fastener; words?: string }>(() => {
-  const text = words.value.trim()
-  if (!text) return {}
-  if (item.value !== 'fastener') return { words: text }
+  const typed = words.value.trim()
+  if (!typed) return {}
+  if (item.value !== 'fastener') return { words: typed }
   const context = { family: job.family, around: { posture: 'upright' as const, isolated: [] }, id: v4 }
-  const move = parseLine(`1x ${text}`, context).moves.find((m: Move) => 'fastener' in m)
+  const move = parseLine(`1x ${typed}`, context).moves.find((m: Move) => 'fastener' in m)
   const fastener = move && 'fastener' in move ? move.fastener : {}
-  return Object.keys(fastener).length ? { fastener } : { words: text }
+  return Object.keys(fastener).length ? { fastener } : { words: typed }
 })
 const told = computed(() => Object.entries(said.value.fastener ?? {}).map(([k, v]) => `${k} ${v}`))
 
@@ -126,7 +127,7 @@ function ask(): void {
             <Glyph v-else :kind="glyphOf(g.move)" :size="24" />
             <span
               ><b v-if="g.debt.cell" class="mono cell">{{ g.debt.cell }}</b
-              >{{ subject(g.move) }}</span
+              >{{ text(subject(g.move)) }}</span
             >
           </button>
         </li>
@@ -144,7 +145,7 @@ function ask(): void {
             <Thumb v-if="g.photo" :hash="g.photo" />
             <span
               ><b v-if="g.debt.cell" class="mono cell">{{ g.debt.cell }}</b
-              >{{ subject(g.move) }}</span
+              >{{ text(subject(g.move)) }}</span
             >
           </button>
         </li>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { describe, type Finding, type Ranked } from '@dialytica/core'
+import { text, describe, type Finding, type Ranked } from '@dialytica/core'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import Thumb from '../Thumb.vue'
@@ -32,18 +32,23 @@ const rest = computed(() => props.finding.order.length - shown.value.length)
         <button v-if="!fixed" class="btn" type="button" @click="emit('open', s.opens)">It is off</button>
       </template>
       <template v-else-if="s.place">
-        <button class="see" type="button" :aria-label="`Show ${s.place.words}`" @click="emit('show', s.place)">
+        <button class="see" type="button" :aria-label="`Show ${text(s.place.words)}`" @click="emit('show', s.place)">
           <Thumb v-if="photoOf(s.place.step)" :hash="photoOf(s.place.step)!" />
         </button>
         <span class="what">
-          <b>{{ percent(s.place.likelihood) }}</b> {{ s.place.words }}
-          <span class="soft">{{ [minutes(s.minutes), ...s.place.reasons.map(r => r.says)].join(', ') }}</span>
+          <b>{{ percent(s.place.likelihood) }}</b> {{ text(s.place.words) }}
+          <span class="soft">{{ [minutes(s.minutes), ...s.place.reasons.map(r => text(r.says))].join(', ') }}</span>
         </span>
         <template v-if="!fixed">
-          <button class="btn" type="button" :aria-label="`Here: ${s.place.words}`" @click="emit('here', s.place)">
+          <button class="btn" type="button" :aria-label="`Here: ${text(s.place.words)}`" @click="emit('here', s.place)">
             Here
           </button>
-          <button class="btn" type="button" :aria-label="`Not here: ${s.place.words}`" @click="emit('miss', s.id)">
+          <button
+            class="btn"
+            type="button"
+            :aria-label="`Not here: ${text(s.place.words)}`"
+            @click="emit('miss', s.id)"
+          >
             Not here
           </button>
         </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { benchWork, describe, minutesLeft, settledCount, stillOwed } from '@dialytica/core'
+import { text, benchWork, describe, minutesLeft, settledCount, stillOwed } from '@dialytica/core'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
@@ -17,7 +17,7 @@ const after = computed(() =>
 const half = computed(() =>
   job.plan.flatMap((p, i) =>
     i !== props.index && p.owes > 0 && p.debts.some(d => settledCount(d) > 0)
-      ? [{ step: p.step.id, what: stillOwed(p.debts.find(d => settledCount(d) < d.count)!) }]
+      ? [{ step: p.step.id, what: text(stillOwed(p.debts.find(d => settledCount(d) < d.count)!)) }]
       : [],
   ),
 )
@@ -41,9 +41,9 @@ const left = computed(() => minutesLeft(job.state))
     <template v-if="bench.length">
       <p v-for="(b, i) in bench.slice(0, 2)" :key="b.debt.id">
         <span v-if="i === 0" class="soft">Meanwhile, on the bench<br /></span
-        ><RouterLink :to="{ query: { step: b.step } }" replace>{{ stillOwed(b.debt) }}</RouterLink
+        ><RouterLink :to="{ query: { step: b.step } }" replace>{{ text(stillOwed(b.debt)) }}</RouterLink
         >: join to the
-        {{ b.on }}
+        {{ text(b.on) }}
       </p>
     </template>
     <p v-if="bench.length > 2" class="soft">and {{ bench.length - 2 }} more</p>

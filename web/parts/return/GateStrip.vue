@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { owedCount, stillOwed, zoneTitle, type Family, type Gate, type Reach } from '@dialytica/core'
+import { text, owedCount, stillOwed, zoneTitle, type Family, type Gate, type Reach } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -46,13 +46,13 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
       <span>closes {{ titles(gate.zones) }}</span>
     </div>
     <p v-if="far && pieces" class="far">
-      <b class="mono">{{ pieces }}</b> still owed behind it, the nearest {{ stillOwed(gate.behind[0]!) }}.
+      <b class="mono">{{ pieces }}</b> still owed behind it, the nearest {{ text(stillOwed(gate.behind[0]!)) }}.
     </p>
     <ul v-else-if="gate.behind.length" class="behind" aria-label="Still owed behind it">
       <li v-for="d in gate.behind" :key="d.id">
         <RouterLink :to="{ query: { step: d.step } }" replace>
           <Thumb v-if="held && photoOf(d.step)" :hash="photoOf(d.step)!" />
-          <Glyph :kind="d.item" :size="22" />{{ stillOwed(d) }}</RouterLink
+          <Glyph :kind="d.item" :size="22" />{{ text(stillOwed(d)) }}</RouterLink
         >
       </li>
     </ul>
@@ -63,7 +63,7 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
         soon
           .map(
             s =>
-              `${stillOwed(s.debt)}, ${s.steps} ${s.steps === 1 ? 'step' : 'steps'} before ${titles(s.gate.zones)} closes`,
+              `${text(stillOwed(s.debt))}, ${s.steps} ${s.steps === 1 ? 'step' : 'steps'} before ${titles(s.gate.zones)} closes`,
           )
           .join('; ')
       }}

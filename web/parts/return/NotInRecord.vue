@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { describe, parseLine, zoneTitle } from '@dialytica/core'
+import { whyNot, describe, parseLine, zoneTitle } from '@dialytica/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { v4 } from 'uuid'
@@ -29,7 +29,7 @@ function owe(): void {
     marks: [],
     moves,
   }
-  problem.value = job.record('step-recorded', { step })?.message ?? ''
+  problem.value = whyNot(job.record('step-recorded', { step })) ?? ''
   if (problem.value) return
   line.value = ''
   open.value = false

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { reopening } from '@dialytica/core'
+import { whyNot, reopening } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useJob } from '../../stores/job.ts'
@@ -24,7 +24,7 @@ function open(): void {
     return
   }
   for (const { step, debts } of steps.value) {
-    problem.value = job.record('step-reopened', { step, debts, reason: why.value.trim() })?.message ?? ''
+    problem.value = whyNot(job.record('step-reopened', { step, debts, reason: why.value.trim() })) ?? ''
     if (problem.value) return
   }
   asking.value = false

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { arcWords, describe, mayDrop, type Arc } from '@dialytica/core'
+import { act, text, nested, refusalWords, whyNot, arcWords, mayDrop, type Arc } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../../stores/job.ts'
@@ -15,14 +15,14 @@ const departure = computed(() => job.planned.departures.find(d => d.step === pro
 const broken = computed(() => job.planned.breaks)
 const moved = computed(() => job.planned.departures.length)
 /** A step of the return in few words. */
-function act(id: string): string {
+function actOf(id: string): string {
   const r = job.plan.find(p => p.step.id === id)
-  return r ? describe(r.moves[0]!.move).replace(/\.$/, '') : 'a step'
+  return r ? text(nested(act(r.moves[0]!.move))) : 'a step'
 }
-const sentence = (arc: Arc) => `${act(arc.first)}, then ${act(arc.then).toLowerCase()}: ${arcWords(arc)}`
+const sentence = (arc: Arc) => `${actOf(arc.first)}, then ${actOf(arc.then).toLowerCase()}: ${arcWords(arc)}`
 
 function choose(mirror: boolean): void {
-  problem.value = job.record('plan-chosen', { mirror })?.message ?? ''
+  problem.value = whyNot(job.record('plan-chosen', { mirror })) ?? ''
   asking.value = false
 }
 function drop(): void {
@@ -37,7 +37,7 @@ function drop(): void {
     reason === 'said'
       ? job.record('constraint-withdrawn', { constraint: arc.said!, reason: why.value.trim() })
       : job.record('arc-dropped', { first, then, reason: reason as 'holds', why: why.value.trim() })
-  problem.value = refusal?.message ?? ''
+  problem.value = refusal ? refusalWords(refusal) : ''
   if (refusal) return
   dropping.value = null
   why.value = ''
@@ -47,7 +47,7 @@ function drop(): void {
 <template>
   <div v-if="departure || moved || job.state.plainMirror || job.planned.contradiction" class="plan">
     <p v-if="departure" class="moved">
-      <b>Moved {{ departure.moved }}:</b> {{ departure.why }}.
+      <b>Moved {{ departure.moved }}:</b> {{ text(departure.why) }}.
     </p>
     <div v-if="job.planned.contradiction" class="note danger" role="note">
       <p><b>These cannot all hold; the order of the descent stands.</b></p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  text,
   checksFor,
   checkWords,
   describe,
@@ -41,7 +42,7 @@ function tap(debt: Debt, check: Check): void {
     <li v-for="m in moves" :key="m.move.id">
       <span v-for="(d, i) in m.debts" :key="d.id" class="debt" :class="{ done: owedCount(d) === 0 }">
         <Glyph :kind="d.item" :size="20" />
-        <span class="what">{{ d.label }}</span>
+        <span class="what">{{ text(d.label) }}</span>
         <b class="mono">{{ owedCount(d) === 0 ? '✓' : `${settledCount(d)}/${d.count}` }}</b>
         <span v-if="i === 0 && checksFor(m.move).length" class="checks">
           <button
@@ -51,8 +52,8 @@ function tap(debt: Debt, check: Check): void {
             type="button"
             :disabled="fixed"
             :aria-pressed="Boolean(entryOf(d, c))"
-            :aria-label="`${checkWords[c]}: ${d.label}`"
-            :title="checkWords[c]"
+            :aria-label="`${text(checkWords[c])}: ${text(d.label)}`"
+            :title="text(checkWords[c])"
             @click="tap(d, c)"
           >
             {{ entryOf(d, c) ? '✓ ' : '' }}{{ c }}

@@ -1,21 +1,22 @@
 <script setup lang="ts">
-import { settledCount, waypointName, type Debt, type Move } from '@dialytica/core'
+import { pointsOf, text, settledCount, waypointName, type Debt, type Move } from '@dialytica/core'
 import { computed } from 'vue'
 
 /** The waypoints of a line in the order in which it is laid: done, the one in hand, those to come. */
-const props = defineProps<{ move: Extract<Move, { kind: 'unroute' }>; debt: Debt }>()
+const props = defineProps<{ move: Move; debt: Debt }>()
+const points = computed(() => pointsOf(props.move) ?? [])
 const at = computed(() => settledCount(props.debt))
 </script>
 
 <template>
   <ol class="route" aria-label="Waypoints">
     <li
-      v-for="(w, k) in move.route.waypoints"
+      v-for="(w, k) in points"
       :key="k"
       :class="{ done: k < at, now: k === at }"
       :aria-current="k === at ? 'step' : undefined"
     >
-      <span class="mono">{{ k < at ? '✓' : k + 1 }}</span> {{ waypointName(w) }}
+      <span class="mono">{{ k < at ? '✓' : k + 1 }}</span> {{ text(waypointName(w)) }}
     </li>
   </ol>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { stillOwed, zoneTitle, type Debt, type Gate } from '@dialytica/core'
+import { text, stillOwed, zoneTitle, type Debt, type Gate } from '@dialytica/core'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
 
@@ -11,7 +11,7 @@ const job = useJob()
 <template>
   <div class="note danger" role="note">
     <p v-for="{ gate, debts } in shut" :key="gate.step">
-      <b>Closed in:</b> {{ debts.map(stillOwed).join(', ') }}, behind
+      <b>Closed in:</b> {{ debts.map(d => text(stillOwed(d))).join(', ') }}, behind
       {{ gate.zones.map(z => zoneTitle(job.family, z)).join(' and ') }}.
       <RouterLink :to="{ query: { step: gate.step } }" replace>Open that again</RouterLink> to reach it.
     </p>

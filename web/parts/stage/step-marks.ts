@@ -1,4 +1,4 @@
-import { pointsOf, waypointName, type Move, type Step } from '@dialytica/core'
+import { text, pointsOf, waypointName, type Move, type Step } from '@dialytica/core'
 import type { ShownMark } from './shown-mark.ts'
 
 /** What a line must keep on its way: its slack, and what it stays clear of. */
@@ -13,7 +13,7 @@ const roomOf = (move: Move | undefined): string | undefined =>
     : undefined
 /** How a line passes each of its points, where that was told. */
 const passes = (move: Move | undefined) =>
-  pointsOf(move)?.map(w => (w.of || w.by !== 'retainer' ? waypointName(w) : ''))
+  pointsOf(move)?.map(w => (w.of || w.by !== 'retainer' ? text(waypointName(w)) : ''))
 
 /** The marks of a step on the way down, numbered per cell; `inHand` is the move that the next tap counts for, `held` the mark taken up. */
 export function stepMarks(step: Step, inHand?: string, held?: { id: string; point: number } | null): ShownMark[] {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { text } from '@dialytica/core'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { JobCard } from '../../data/shapes.ts'
@@ -9,14 +10,12 @@ import { pathOf } from './path-of.ts'
 
 /** One machine that stands open: what is off it, since when, what it waits for. */
 const props = defineProps<{ job: JobCard; first: boolean; now: Date }>()
-const age = computed(() => {
-  const days = daysBetween(props.job.openedAt, props.now)
-  return days === 0 ? 'today' : days === 1 ? '1 day' : `${days} days`
-})
+const days = computed(() => daysBetween(props.job.openedAt, props.now))
+const age = computed(() => (days.value === 0 ? 'today' : days.value === 1 ? '1 day' : `${days.value} days`))
 const said = computed(() => {
   const { phase, waitsFor, due, steps, next } = props.job.summary
   if (waitsFor) return `Waits for the ${waitsFor}${due ? `, due ${inShopTime(due, 'weekday')}` : ''}.`
-  if (phase === 'return') return `On the way back. Next: ${next ?? 'close it.'}`
+  if (phase === 'return') return `On the way back. Next: ${next ? text(next) : 'close it.'}`
   if (phase === 'descent') return `${steps === 1 ? 'One step' : `${steps} steps`} down.`
   return `${phase[0]!.toUpperCase()}${phase.slice(1)}.`
 })
@@ -29,7 +28,7 @@ const said = computed(() => {
         <h2>{{ job.model.maker }} {{ job.model.code }}</h2>
         <span class="mono soft">{{ job.unit.serial }}</span>
       </div>
-      <span class="mono age" :class="{ long: age.includes('days') }">{{ age }}</span>
+      <span class="mono age" :class="{ long: days > 1 }">{{ age }}</span>
     </div>
     <div class="machine">
       <Cutaway

@@ -1,4 +1,4 @@
-import { reachLeft, shutIn, type ReturnStep } from '@dialytica/core'
+import { refusalWords, reachLeft, shutIn, type ReturnStep } from '@dialytica/core'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { gate as alarm } from '../../devices/signals.ts'
 import { useJob } from '../../stores/job.ts'
@@ -47,7 +47,7 @@ export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: Com
       uncounted: at.counts.filter(n => !counted.value.includes(n)),
       ...(reason && { reason }),
     })
-    return refusal?.message ?? null
+    return refusal && refusalWords(refusal)
   }
   /** Before the first piece of a step that closes a zone: the gate is passed clean. */
   function passClean(): void {

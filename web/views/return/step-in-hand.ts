@@ -1,4 +1,5 @@
 import {
+  text,
   patternOf,
   owedCount,
   pointsOf,
@@ -100,7 +101,10 @@ function useStepMarks(r: ComputedRef<ReturnStep | undefined>, next: ComputedRef<
           now: debt?.id === next.value?.id && !done,
           backwards: true,
           ...(knot !== undefined && { knot }),
-          ...(passes && { points: m.path.map((_, k) => (k === knot ? waypointName(passes) : '')), passing: passes.by }),
+          ...(passes && {
+            points: m.path.map((_, k) => (k === knot ? text(waypointName(passes)) : '')),
+            passing: passes.by,
+          }),
           ...(move && 'joint' in move && move.joint.clock && { clock: move.joint.clock }),
         }
       })

@@ -1,3 +1,5 @@
+import type { Phrase } from './phrase.ts'
+
 /** The usual cautions, each with what can happen and what to do. Local codes and licensed practice have the last word. */
 export const cautions = {
   mains: 'Mains can kill. Pull the plug and check that the machine is dead before you touch a terminal.',
@@ -13,3 +15,6 @@ export const cautions = {
 } as const
 
 export type Caution = keyof typeof cautions
+
+/** A caution, to be said. */
+export const warn = (of: Caution): Phrase => ({ say: cautions[of] })
