@@ -6,7 +6,8 @@ import { fileURLToPath } from 'node:url'
 import type { Logger } from 'pino'
 import { notFound, ProblemError, type ProblemType } from './problems.ts'
 import { routes } from './routes/index.ts'
-import { mount, type Context } from './routes/route.ts'
+import type { Context } from './context.ts'
+import { mount } from './routes/route.ts'
 import { limitsOf } from './people/tries.ts'
 
 const pages = fileURLToPath(new URL('../web/dist', import.meta.url))

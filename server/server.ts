@@ -8,7 +8,7 @@ import { emptyStates } from './joblog/states.ts'
 import { watch } from './joblog/watch.ts'
 import { endDemoSessions } from './people/sessions.ts'
 import { sweepParts } from './photos/store.ts'
-import type { Context } from './routes/route.ts'
+import type { Context } from './context.ts'
 import { openPool } from './work/pool.ts'
 import { turns } from './work/turns.ts'
 

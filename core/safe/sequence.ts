@@ -3,13 +3,7 @@ import { anatomy, type Drain, type Family } from '../machine/families.ts'
 import type { Move, MoveOf } from '../moves/registry.ts'
 import type { Caution } from '../words/cautions.ts'
 import { say as words, type Phrase } from '../words/phrase.ts'
-import { isSame, toldOf } from './told.ts'
-
-/** A move that the sequence records, without its id. */
-export type SafeMove =
-  | Pick<MoveOf<'isolate'>, 'kind' | 'what'>
-  | Pick<MoveOf<'drain'>, 'kind' | 'by' | 'litres'>
-  | Pick<MoveOf<'place-temporary'>, 'kind' | 'thing' | 'count' | 'why'>
+import { isSame, toldOf, type SafeMove } from './told.ts'
 
 /** While it still has power; making it safe; only when it is laid down. */
 export const safeParts = ['powered', 'safe', 'laid'] as const

@@ -1,5 +1,10 @@
-import type { Move } from '../moves/registry.ts'
-import type { SafeMove } from './sequence.ts'
+import type { Move, MoveOf } from '../moves/registry.ts'
+
+/** A move that the sequence records, without its id. */
+export type SafeMove =
+  | Pick<MoveOf<'isolate'>, 'kind' | 'what'>
+  | Pick<MoveOf<'drain'>, 'kind' | 'by' | 'litres'>
+  | Pick<MoveOf<'place-temporary'>, 'kind' | 'thing' | 'count' | 'why'>
 
 /** The words under which an act of the sequence is ticked off in the log. */
 export const toldOf = (id: string): string => `made safe: ${id}`

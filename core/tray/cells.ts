@@ -1,6 +1,5 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import type { OpenDebt } from '../ledger/open-debts.ts'
 import { shape } from '../schema.ts'
 
 /** A tray as it stands on the bench: rows are letters, columns numbers. */
@@ -13,16 +12,10 @@ export type TraySize = InferType<typeof traySize>
 /** The tray of a job until another is chosen. */
 export const usualTray: TraySize = { rows: 5, columns: 4 }
 
-/** What lies in each cell now, by cell code, cells in order. */
-export function trayOf(debts: readonly OpenDebt[]): [cell: string, debts: OpenDebt[]][] {
-  const cells = new Map<string, OpenDebt[]>()
-  for (const debt of debts) if (debt.cell) cells.set(debt.cell, [...(cells.get(debt.cell) ?? []), debt])
-  return [...cells].sort(([a], [b]) => byCell(a, b))
-}
-
 const rowOf = (cell: string) => cell.charCodeAt(0) - 65
 const columnOf = (cell: string) => Number(cell.slice(1)) - 1
-const byCell = (a: string, b: string) => rowOf(a) - rowOf(b) || columnOf(a) - columnOf(b)
+/** Cells in the order in which they stand, row by row. */
+export const byCell = (a: string, b: string): number => rowOf(a) - rowOf(b) || columnOf(a) - columnOf(b)
 
 /** The code of a cell by row and column, both from 0. */
 export const cellAt = (row: number, column: number): string => String.fromCharCode(65 + row) + (column + 1)

@@ -1,6 +1,7 @@
 import type { Request, RequestHandler } from 'express'
 import { addressOf, counted, formBytes, readJson } from '../routes/admission.ts'
-import type { Context, Route } from '../routes/route.ts'
+import type { Context } from '../context.ts'
+import type { Route } from '../routes/route.ts'
 import { attempts } from './attempts.ts'
 import { loginOf } from './logins.ts'
 

@@ -5,7 +5,8 @@ import { Job, Model, Unit, type JobRow } from '../entities/index.ts'
 import { append } from '../joblog/append.ts'
 import { eventsAfter } from '../joblog/states.ts'
 import { notFound } from '../problems.ts'
-import { numberForm, route, uuidForm, type Asked, type Context } from './route.ts'
+import { numberForm, route, uuidForm, type Asked } from './route.ts'
+import type { Context } from '../context.ts'
 
 /** The job of the address, if it is of the shop of the person who asks. */
 export async function jobOf({ db }: Context, { params, person }: Asked): Promise<JobRow> {

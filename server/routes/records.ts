@@ -7,7 +7,8 @@ import { eventsAfter } from '../joblog/states.ts'
 import { ProblemError } from '../problems.ts'
 import { ignoreDouble } from '../retried.ts'
 import { jobOf } from './jobs.ts'
-import { route, uuidForm, type Context } from './route.ts'
+import type { Context } from '../context.ts'
+import { route, uuidForm } from './route.ts'
 
 export const recordOut = route({
   method: 'get',

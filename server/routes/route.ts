@@ -1,32 +1,12 @@
 import type { Express, Request, RequestHandler, Response } from 'express'
 import { check } from '@dialytica/core'
-import type { DataSource } from 'typeorm'
 import type * as yup from 'yup'
-import type { Config } from '../config.ts'
-import type { States } from '../joblog/states.ts'
-import type { Watch } from '../joblog/watch.ts'
+import type { Context } from '../context.ts'
+import type { Turns } from '../work/turns.ts'
 import { mayAct, type Role } from '../people/roles.ts'
 import { personOf, tokenIn, type Person } from '../people/sessions.ts'
 import { notFound, ProblemError } from '../problems.ts'
-import type { Loading } from '../seed/demo.ts'
-import type { Pool } from '../work/pool.ts'
-import type { Turns } from '../work/turns.ts'
 import { counted, formBytes, passed, readBytes, readJson, type Rate } from './admission.ts'
-
-/** What every handler works with; nothing in it is kept between requests that another server would miss. */
-export interface Context {
-  db: DataSource
-  config: Config
-  states: States
-  watch: Watch
-  /** Does beside this thread what takes long. */
-  pool: Pool
-  /** Photos that are read and developed at once. */
-  uploads: Turns
-  version: string
-  /** How far the demo is, in demo mode. */
-  loading?: Loading
-}
 
 /** What is asked: checked parameters and body, and who asks. `person` is set wherever `who` is a role. */
 export interface Asked<B = unknown> {

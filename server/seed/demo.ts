@@ -7,7 +7,7 @@ import { append } from '../joblog/append.ts'
 import { createAccount, shopNamed } from '../people/accounts.ts'
 import type { Person } from '../people/sessions.ts'
 import { sha256, takeIn } from '../photos/store.ts'
-import type { Context } from '../routes/route.ts'
+import type { Context } from '../context.ts'
 import { ignoreDouble } from '../retried.ts'
 import { demoPassword } from './demo-password.ts'
 
@@ -19,12 +19,6 @@ const taking =
     const { hash, width, height } = await takeIn(db, config.data, shopId, sha256(bytes), bytes)
     return { hash, width, height, takenAt }
   }
-
-/** How far the demo is: machines that are in, of how many. */
-export interface Loading {
-  machines: number
-  of: number
-}
 
 /** Ids follow from names, and what is there already keeps its own: a demo that has grown is added to. */
 const idOf = (name: string) => uuids(`${scenario.shop.name}, ${name}`)()

@@ -1,0 +1,27 @@
+import type { DataSource } from 'typeorm'
+import type { Config } from './config.ts'
+import type { States } from './joblog/states.ts'
+import type { Watch } from './joblog/watch.ts'
+import type { Pool } from './work/pool.ts'
+import type { Turns } from './work/turns.ts'
+
+/** How far the demo is: machines that are in, of how many. */
+export interface Loading {
+  machines: number
+  of: number
+}
+
+/** What every handler works with; nothing in it is kept between requests that another server would miss. */
+export interface Context {
+  db: DataSource
+  config: Config
+  states: States
+  watch: Watch
+  /** Does beside this thread what takes long. */
+  pool: Pool
+  /** Photos that are read and developed at once. */
+  uploads: Turns
+  version: string
+  /** How far the demo is, in demo mode. */
+  loading?: Loading
+}
