@@ -6,6 +6,7 @@ import { constraintAdded, constraintWithdrawn } from './events/constraints.ts'
 import { debtSettled } from './events/debts.ts'
 import {
   checkDone,
+  foundBefore,
   gatePassed,
   leftoverExplained,
   leftoverReported,
@@ -15,7 +16,7 @@ import {
   photoAdded,
   readingTaken,
 } from './events/entries.ts'
-import { entryWithdrawn, foundBefore, intakeTold } from './events/intake.ts'
+import { entryWithdrawn, intakeTold } from './events/intake.ts'
 import { jobAbandoned, jobClosed, jobOpened, phaseChanged, trayChosen } from './events/job.ts'
 import { arcDropped, planChosen } from './events/plan.ts'
 import { stepAmended, stepRecorded, stepReopened, stepReordered, stepStruck } from './events/steps.ts'

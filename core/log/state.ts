@@ -3,6 +3,7 @@ import { itemKinds, type DebtState, type ItemKind } from '../items/kinds.ts'
 import type { Family } from '../machine/families.ts'
 import { usualTray, type TraySize } from '../tray/cells.ts'
 import type { Phrase } from '../words/phrase.ts'
+import type { Entry, EntryOf } from './entry.ts'
 import type { Photo, Step } from './step.ts'
 
 export const phases = ['intake', 'descent', 'bench', 'return', 'proof', 'closed', 'abandoned'] as const
@@ -51,14 +52,6 @@ export interface StepState extends Step {
   /** The first and the last moment at which something of it was settled. */
   backFrom?: string | undefined
   backTo?: string | undefined
-}
-
-/** What was said or measured besides the moves: kept as entered, keyed by the event's id. */
-export interface Entry {
-  kind: string
-  at: string
-  by: string
-  body: Record<string, unknown>
 }
 
 export interface Opened {
@@ -118,7 +111,7 @@ export interface JobState {
   /** Pieces still owed, by kind of item. */
   owed: Record<ItemKind, number>
   entries: Map<string, Entry>
-  constraints: Map<string, Entry>
+  constraints: Map<string, EntryOf<'constraint-added'>>
   /** Names of the arcs of the return that somebody dropped. */
   dropped: Set<string>
   /** True when the plain mirror is taken instead of the plan; and the stamp of that word. */

@@ -149,7 +149,7 @@ function mirrored(steps: readonly ReturnStep[]): Arc[] {
 const said = (state: JobState, steps: readonly ReturnStep[]): Arc[] => {
   const here = new Set(steps.map(s => s.step.id))
   return [...state.constraints]
-    .map(([id, { body }]) => ({ id, ...(body as { first: string; then: string; reason: string }) }))
+    .map(([id, { body }]) => ({ id, ...body }))
     .filter(c => c.first !== c.then && here.has(c.first) && here.has(c.then))
     .map(c => ({ first: c.first, then: c.then, reason: 'said' as const, about: c.reason, said: c.id }))
 }

@@ -2,7 +2,8 @@ import { balance, type BalanceRow } from '../ledger/balance.ts'
 import { foundBefore } from '../ledger/found-before.ts'
 import { openDebts, stillOwed } from '../ledger/open-debts.ts'
 import { timeByPhase } from '../ledger/pace.ts'
-import type { BodyOf } from '../log/event.ts'
+import { entryWords } from '../ledger/entry-words.ts'
+import { entriesOf, type Entry, type EntryName } from '../log/entry.ts'
 import { settledCount, toldAtIntake, type JobState, type Phase, type StepState } from '../log/state.ts'
 import type { Photo } from '../log/step.ts'
 import { zoneTitle, type Family } from '../machine/families.ts'
@@ -57,9 +58,7 @@ const pairs = [
 export function report(state: JobState, family: Family): Report {
   const told = toldAtIntake(state)
   const title = (zone: string | undefined) => (zone ? zoneTitle(family, zone) : '')
-  const entries = [...state.entries].sort(([, a], [, b]) => (a.at < b.at ? -1 : 1))
-  const of = <K extends Parameters<typeof isKind>[1]>(kind: K) =>
-    entries.flatMap(([id, e]) => (isKind(e.kind, kind) ? [{ id, at: e.at, by: e.by, body: e.body as BodyOf<K> }] : []))
+  const of = <K extends EntryName>(kind: K) => entriesOf(state, kind)
   const steps = state.order.toArray().map((id, i) => ({ step: state.steps.get(id)!, n: i + 1 }))
   const debts = state.debts.valueSeq().toArray()
   const explained = new Map(of('leftover-explained').map(e => [e.body.leftover, e.body.by]))
@@ -102,20 +101,13 @@ export function report(state: JobState, family: Family): Report {
         ? []
         : [text(d.settled.replaced < d.count ? say`${d.settled.replaced} of ${d.label}` : d.label)],
     ),
-    notes: [
-      ...of('reading-taken').map(e => ({
-        at: e.at,
-        text: `${e.body.of}: ${e.body.value} ${e.body.unit}${e.body.note ? `; ${e.body.note}` : ''}`,
-      })),
-      ...of('part-compared').map(e => ({
-        at: e.at,
-        text: `${e.body.part}: old and new ${e.body.same ? 'alike' : `differ, ${e.body.differs ?? 'not said in what'}`}`,
-      })),
-      ...done
-        .filter(e => !e.body.debt)
-        .map(e => ({ at: e.at, text: `${e.body.check}: ${e.body.passed ? 'passed' : 'not passed'}` })),
-      ...of('note-added').map(e => ({ at: e.at, text: e.body.text })),
-    ].sort((a, b) => (a.at < b.at ? -1 : 1)),
+    notes: noted
+      .flatMap(kind => of(kind))
+      .flatMap(e => {
+        const words = entryWords(e as Entry)
+        return words === null ? [] : [{ at: e.at, text: text(words) }]
+      })
+      .sort((x, y) => (x.at < y.at ? -1 : 1)),
     leftovers: of('leftover-reported').map(e => ({ what: e.body.what, by: explained.get(e.id) ?? null })),
     checks: { done: checkable.filter(c => checked.has(c)).length, of: checkable.length },
     photos: steps.flatMap(({ step, n }) =>
@@ -125,20 +117,14 @@ export function report(state: JobState, family: Family): Report {
   }
 }
 
-type EntryKind =
-  | 'leftover-explained'
-  | 'leftover-reported'
-  | 'check-done'
-  | 'gate-passed'
-  | 'reading-taken'
-  | 'part-compared'
-  | 'note-added'
+/** The entries that a report tells as they are. */
+const noted = ['reading-taken', 'part-compared', 'check-done', 'note-added'] as const
+
 /** What is done on the way back at a step, in words; its title or its place where nothing is. */
 function wordsOf({ moves, title, zone }: StepState): string {
   const last = moves.at(-1)
   return last ? describe(invert(last)) : (title ?? zone ?? 'as it is now')
 }
-const isKind = (kind: string, wanted: EntryKind): boolean => kind === wanted
 const settledCountOf = (state: JobState, debt: string): number => {
   const found = state.debts.get(debt)
   return found ? settledCount(found) : 0

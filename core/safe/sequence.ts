@@ -1,3 +1,4 @@
+import { entriesOf } from '../log/entry.ts'
 import type { JobState } from '../log/state.ts'
 import { anatomy, type Drain, type Family } from '../machine/families.ts'
 import type { Move, MoveOf } from '../moves/registry.ts'
@@ -101,9 +102,7 @@ const stepOf = (state: JobState, moves: readonly SafeMove[]): string | undefined
  * kept besides. The first act of its part that is neither done nor missing on this machine is `next`.
  */
 export function safeSequence(state: JobState, family: Family): SafeAct[] {
-  const ticks = new Map<string, { id: string; note: unknown }>()
-  for (const [id, { kind, body }] of state.entries)
-    if (kind === 'check-done' && typeof body.check === 'string') ticks.set(body.check, { id, note: body.note })
+  const ticks = new Map(entriesOf(state, 'check-done').map(({ id, body }) => [body.check, { id, note: body.note }]))
   const dead = stepOf(state, [{ kind: 'isolate', what: 'power' }]) !== undefined
   const open = new Set<SafePart>()
   return plans(family, ticks.has(toldOf('pump'))).map(plan => {

@@ -13,12 +13,7 @@ const words = (id: string) => {
   const move = job.state.steps.get(id)?.moves.at(-1)
   return move ? text(nested(act(invert(move)))) : 'a step'
 }
-const said = computed(() =>
-  [...job.state.constraints].map(([id, { body }]) => ({
-    id,
-    ...(body as { first: string; then: string; reason: string }),
-  })),
-)
+const said = computed(() => [...job.state.constraints].map(([id, { body }]) => ({ id, ...body })))
 function say(): void {
   const [first, then] = picked.value ?? []
   if (!first || !then) return

@@ -1,4 +1,5 @@
 import {
+  entriesOf,
   text,
   say,
   refusalWords,
@@ -39,23 +40,23 @@ export const useSearch = defineStore('search', () => {
   )
   const moveOf = (id: string): Move | undefined => moves.value.get(id)
 
-  const entries = computed(() => [...job.state.entries].sort(([, a], [, b]) => (a.at < b.at ? -1 : 1)))
-  const explained = computed(() =>
-    entries.value.flatMap(([, e]) => (e.kind === 'leftover-explained' ? [e.body as BodyOf<'leftover-explained'>] : [])),
-  )
+  /** What was explained, and by what. */
+  const explained = computed(() => {
+    const reported = new Map(entriesOf(job.state, 'leftover-reported').map(({ id, body }) => [id, body.what]))
+    return entriesOf(job.state, 'leftover-explained').map(({ body }) => ({
+      ...body,
+      what: reported.get(body.leftover) ?? '',
+    }))
+  })
   const open = computed<Open[]>(() =>
-    entries.value.flatMap(([id, e]) =>
-      e.kind === 'leftover-reported' && !explained.value.some(x => x.leftover === id)
-        ? [{ id, missed: missedFor(id), ...(e.body as BodyOf<'leftover-reported'>) }]
-        : [],
-    ),
+    entriesOf(job.state, 'leftover-reported')
+      .filter(({ id }) => !explained.value.some(x => x.leftover === id))
+      .map(({ id, body }) => ({ id, missed: missedFor(id), ...body })),
   )
-  function missedFor(id: string): string[] {
-    return entries.value.flatMap(([, e]) => {
-      const look = e.body as BodyOf<'place-looked'>
-      return e.kind === 'place-looked' && look.leftover === id && !look.found ? [look.place] : []
-    })
-  }
+  const missedFor = (id: string): string[] =>
+    entriesOf(job.state, 'place-looked')
+      .filter(({ body }) => body.leftover === id && !body.found)
+      .map(({ body }) => body.place)
   const current = computed(() => open.value.find(o => o.id === chosen.value) ?? open.value.at(-1) ?? null)
   const finding = computed<Finding | null>(() => {
     const at = current.value

@@ -117,9 +117,7 @@ useKeys({
       </template>
       <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
       <ul v-if="search.explained.length" class="explained" aria-label="Explained">
-        <li v-for="x in search.explained" :key="x.leftover">
-          <b>✓</b> {{ job.state.entries.get(x.leftover)?.body.what }}: {{ x.by }}
-        </li>
+        <li v-for="x in search.explained" :key="x.leftover"><b>✓</b> {{ x.what }}: {{ x.by }}</li>
       </ul>
     </section>
     <section v-if="finding && !asking" class="photo" :aria-label="lit ? `Photo: ${text(lit.words)}` : 'Photo'">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { inShopTime } from '../data/time.ts'
-import { zoneTitle } from '@dialytica/core'
+import { entryWords, text, zoneTitle } from '@dialytica/core'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import Cutaway from '../parts/Cutaway.vue'
@@ -20,26 +20,14 @@ function pick(step: string): void {
 }
 /** The steps of the return that owe something. */
 const owing = computed(() => job.plan.filter(p => p.debts.length > 0))
+/** What was said and measured, in the order of its time. */
 const notes = computed(() =>
-  job.state.entries
-    .valueSeq()
-    .toArray()
-    .sort((a, b) => (a.at < b.at ? -1 : 1))
-    .map(e => {
-      const b = e.body as Record<string, string | number | boolean>
-      const words: Record<string, string> = {
-        'reading-taken': `${b.of}: ${b.value} ${b.unit}${b.note ? `; ${b.note}` : ''}`,
-        'part-compared': `${b.part}: old and new ${b.same ? 'alike' : `differ: ${b.differs ?? ''}`}`,
-        'check-done': b.debt ? '' : `${b.check}: ${b.passed ? 'passed' : 'not passed'}`,
-        'gate-passed': b.reason ? `Gate passed with debts: ${b.reason}` : 'Gate passed clean',
-        'note-added': String(b.text),
-        'leftover-reported': `Left over or short: ${b.what}`,
-        'leftover-explained': `Explained: ${b.by}`,
-        'found-before': `Already so before we came: ${b.what}, ${b.how}`,
-      }
-      return { at: e.at, text: words[e.kind] ?? '' }
+  [...job.state.entries.values()]
+    .flatMap(entry => {
+      const words = entryWords(entry)
+      return words === null ? [] : [{ at: entry.at, text: text(words) }]
     })
-    .filter(n => n.text),
+    .sort((a, b) => (a.at < b.at ? -1 : 1)),
 )
 const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(job.family, z)).join(' and ')))
 </script>

@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto'
 import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { entriesOf } from '@dialytica/core'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter, RouterView } from 'vue-router'
 import { held } from '../test/held.ts'
@@ -73,7 +74,7 @@ describe('the return', () => {
     await wrapper.get('.why').trigger('submit')
     await press(/^Fitted/)
     expect(job.state.owed.part).toBe(0)
-    expect([...job.state.entries.values()].map(e => e.body.reason)).toEqual(['part on order'])
+    expect(entriesOf(job.state, 'gate-passed').map(e => e.body.reason)).toEqual(['part on order'])
   })
   it('tells what was not refitted', async () => {
     const { press, job } = await open(Return, 'return')

@@ -1,14 +1,15 @@
 import { line, shape, uuid } from '../../schema.ts'
+import { entryBodies } from '../entry.ts'
 import { eventKind } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
 
 /** Somebody says: this before that, on the way back. */
 export const constraintAdded = eventKind(
   'constraint-added',
-  shape({ first: uuid().required(), then: uuid().required(), reason: line().required('say why') }),
+  entryBodies['constraint-added'],
   (state, body, { id, at, actor }) => {
     if (!state.steps.has(body.first) || !state.steps.has(body.then)) return refuse(4)
-    const entry = { kind: 'constraint-added', at, by: actor, body }
+    const entry = { kind: 'constraint-added' as const, at, by: actor, body }
     return accept({ ...state, constraints: state.constraints.set(id, entry) })
   },
 )

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  entriesOf,
   text,
   checksFor,
   checkWords,
@@ -22,11 +23,9 @@ const job = useJob()
 const done = computed(
   () =>
     new Map(
-      [...job.state.entries].flatMap(([id, { kind, body }]) =>
-        kind === 'check-done' && body.step === props.step && body.passed
-          ? [[`${String(body.debt)} ${String(body.check)}`, id] as const]
-          : [],
-      ),
+      entriesOf(job.state, 'check-done')
+        .filter(({ body }) => body.step === props.step && body.passed)
+        .map(({ id, body }) => [`${body.debt} ${body.check}`, id]),
     ),
 )
 const entryOf = (debt: Debt, check: Check) => done.value.get(`${debt.id} ${check}`)

@@ -1,0 +1,32 @@
+import type { Entry } from '../log/entry.ts'
+import { say, type Phrase } from '../words/phrase.ts'
+
+/** What an entry says, wherever it is read; null where it belongs to a debt or a step and is told there. */
+export function entryWords({ kind, body }: Entry): Phrase | null {
+  switch (kind) {
+    case 'reading-taken': {
+      const read = say`${body.of}: ${body.value} ${body.unit}`
+      return body.note ? say`${read}; ${body.note}` : read
+    }
+    case 'part-compared':
+      return body.same
+        ? say`${body.part}: old and new alike`
+        : say`${body.part}: old and new differ, ${body.differs ?? say`not said in what`}`
+    case 'check-done':
+      if (body.debt) return null
+      return body.passed ? say`${body.check}: passed` : say`${body.check}: not passed`
+    case 'gate-passed':
+      return body.reason ? say`Gate passed with debts: ${body.reason}` : say`Gate passed clean`
+    case 'note-added':
+      return body.text
+    case 'leftover-reported':
+      return say`Left over or short: ${body.what}`
+    case 'leftover-explained':
+      return say`Explained: ${body.by}`
+    case 'found-before':
+      return say`Already so before we came: ${body.what}, ${{ say: body.how }}`
+    case 'place-looked':
+    case 'constraint-added':
+      return null
+  }
+}

@@ -1,0 +1,90 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { known } from '../finder/known.ts'
+import { limits } from '../limits.ts'
+import { debtId, line, listOf, oneOf, shape, uuid, within, zoneId } from '../schema.ts'
+import { photo } from './step.ts'
+
+/** How a thing was found before anybody touched it. */
+export const foundStates = ['missing', 'broken', 'worn', 'wrong part', 'leaking'] as const
+
+/** What is said or measured besides the moves, by the event that says it: kept as entered, it changes no debt. */
+export const entryBodies = {
+  /** A value read from an instrument; `unit` as shown on it. */
+  'reading-taken': shape({
+    of: line().required(),
+    value: within(-1e12, 1e12).required(),
+    unit: line().required(),
+    note: line(),
+  }),
+  /** The old part and the new one were held side by side. */
+  'part-compared': shape({ part: line().required(), same: yup.boolean().required(), differs: line() }),
+  /** Something was checked. */
+  'check-done': shape({
+    check: line().required(),
+    passed: yup.boolean().required(),
+    note: line(),
+    /** The step it belongs to, and the debt that was checked, where it is a check of refitting. */
+    step: uuid(),
+    debt: debtId(),
+  }),
+  /** A step that closes zones was taken: clean, or with something still owed behind it and a reason. */
+  'gate-passed': shape({
+    step: uuid().required(),
+    owed: listOf(debtId().required(), limits.debts).required(),
+    reason: line().when('owed', ([owed], reason) =>
+      Array.isArray(owed) && owed.length ? reason.required('say why it is closed all the same') : reason,
+    ),
+    zones: listOf(zoneId().required(), limits.zones),
+    /** Temporaries and tools that were counted out, by name, and those that were not. */
+    counted: listOf(line().required(), limits.counted),
+    uncounted: listOf(line().required(), limits.counted),
+  }),
+  /** Something is left over, or one is short, or both. */
+  'leftover-reported': shape({
+    what: line().required('say what is left over or short'),
+    asks: oneOf(['left over', 'one short', 'swap']),
+    /** What is known of the thing that is left over. */
+    known: known.default(undefined).optional(),
+    /** The debt of which one is short. */
+    short: debtId(),
+  }),
+  /** A place was looked at for it: by its name in the search. */
+  'place-looked': shape({ leftover: uuid().required(), place: line().required(), found: yup.boolean().required() }),
+  /** Where the leftover came from, or where what was short is. */
+  'leftover-explained': shape({ leftover: uuid().required(), by: line().required(), place: line() }),
+  /** Something worth writing down. */
+  'note-added': shape({ text: line().required(), step: uuid() }),
+  /** Something that was missing or broken before we came: it stays in the record, and is never a debt. */
+  'found-before': shape({
+    what: line().required('say what was found'),
+    how: oneOf(foundStates).required(),
+    zone: zoneId(),
+    photos: listOf(photo.required(), 8).required(),
+  }),
+  /** Somebody says: this before that, on the way back. */
+  'constraint-added': shape({
+    first: uuid().required(),
+    then: uuid().required(),
+    reason: line().required('say why'),
+  }),
+} as const
+
+export type EntryName = keyof typeof entryBodies
+export interface EntryOf<K extends EntryName> {
+  kind: K
+  at: string
+  by: string
+  body: InferType<(typeof entryBodies)[K]>
+}
+/** What was said or measured besides the moves, by its event. */
+export type Entry = { [K in EntryName]: EntryOf<K> }[EntryName]
+
+/** The entries of one kind with their ids, in the order of their time. */
+export const entriesOf = <K extends EntryName>(
+  { entries }: { readonly entries: Iterable<readonly [string, Entry]> },
+  kind: K,
+): (EntryOf<K> & { id: string })[] =>
+  [...entries]
+    .flatMap(([id, entry]) => (entry.kind === kind ? [{ id, ...(entry as EntryOf<K>) }] : []))
+    .sort((a, b) => (a.at < b.at ? -1 : 1))
