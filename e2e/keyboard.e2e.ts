@@ -113,4 +113,9 @@ test('all keys are shown by ?', async ({ page }) => {
   await expect(page.getByRole('heading', { name: /Descent, step/ })).toBeAttached()
   await page.keyboard.press('?')
   await expect(page.getByRole('complementary', { name: 'Keys and pedals' })).toContainText('done, or next')
+  // What is promised everywhere is bound everywhere.
+  await page.keyboard.press('f')
+  await expect(page.getByRole('heading', { name: 'Finder' })).toBeVisible()
+  await page.keyboard.press('d')
+  await expect(page.getByRole('heading', { name: /owed/ })).toBeVisible()
 })

@@ -3,6 +3,8 @@ import { afterEach, describe, expect, it } from 'vitest'
 import { defineComponent, h } from 'vue'
 import { blank, foldAll, type JobEvent } from '@dialytica/core'
 import { find, meant, sceneOf } from '@dialytica/demo'
+import { commands } from '../commands.ts'
+import { glyphKeys } from '../parts/moves/glyph-keys.ts'
 import { viewOf } from './away.ts'
 import { useKeys } from './keys.ts'
 import { scan } from './simulated-scanner.ts'
@@ -12,6 +14,7 @@ const view = defineComponent(() => {
   useKeys({
     p: () => pressed.push('p'),
     ' ': () => pressed.push('space'),
+    'Shift  ': () => pressed.push('all'),
     PageDown: () => pressed.push('pedal'),
     '+': () => pressed.push('+'),
   })
@@ -41,6 +44,16 @@ describe('keys and pedals', () => {
     press('p', 'div', { ctrlKey: true })
     press('p', 'div', { metaKey: true })
     expect(pressed).toEqual(['space'])
+  })
+  it('mean another thing with Shift where that is bound, and the same where it is not', () => {
+    press(' ', 'div', { shiftKey: true })
+    press('+', 'div', { shiftKey: true })
+    expect(pressed).toEqual(['all', '+'])
+  })
+  it('are each of one command', () => {
+    const keys = Object.values(commands).flatMap(c => [...c.keys])
+    const glyphs = glyphKeys.map(([key]) => key)
+    expect(new Set([...keys, ...glyphs]).size).toBe(keys.length + glyphs.length)
   })
 })
 

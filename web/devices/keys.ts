@@ -10,14 +10,14 @@ const isPressable = (event: KeyboardEvent) =>
   (event.target as HTMLElement).matches?.('button, a, input, [role=radio], [role=button]') ?? false
 
 /**
- * Keys of a view, by `event.key`; pedals send PageDown and PageUp. While somebody writes only the pedals act, and a
+ * Keys of a view, by `event.key`, with `Shift ` before them where they are held with it; pedals send PageDown and PageUp. While somebody writes only the pedals act, and a
  * focused button keeps its own Space.
  */
 export function useKeys(keys: Record<string, (event: KeyboardEvent) => void>): void {
   onKeyStroke(true, event => {
     if (event.ctrlKey || event.metaKey || event.altKey) return
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
-    const act = keys[key]
+    const act = (event.shiftKey && keys[`Shift ${key}`]) || keys[key]
     const pedal = key === 'PageDown' || key === 'PageUp'
     if (!act || (isWriting(event) && !pedal) || ((key === ' ' || key === 'Enter') && isPressable(event))) return
     event.preventDefault()

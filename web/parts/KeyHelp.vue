@@ -1,27 +1,11 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useKeys } from '../devices/keys.ts'
+import { keyHelp, useCommands } from '../commands.ts'
 import { signals } from '../devices/signals.ts'
-import { glyphNames } from '@dialytica/core'
-import { glyphKeys } from './moves/glyph-keys.ts'
 
 /** All keys and pedals, by the key ?; sounds can be turned off here. */
 const open = ref(false)
-useKeys({ '?': () => (open.value = !open.value) })
-const keys: readonly (readonly [string, string])[] = [
-  ['Space, right pedal', 'done, or next'],
-  ['left pedal', 'back'],
-  ['Shift Space', 'all of it at once'],
-  ['P', 'photo'],
-  ['arrows, Enter', 'move the cross, mark'],
-  ['+ −', 'count'],
-  ['Z', 'zone'],
-  ['J', 'a second device'],
-  ['U', 'undo'],
-  ['D', 'debts, close'],
-  ['F', 'Finder'],
-  ...glyphKeys.map(([key, kind]) => [key.toUpperCase(), `a tap marks: ${glyphNames[kind]}`] as const),
-]
+useCommands({ help: () => (open.value = !open.value) })
 </script>
 
 <template>
@@ -30,7 +14,7 @@ const keys: readonly (readonly [string, string])[] = [
       ? <span class="sr">Keys and pedals</span>
     </button>
     <dl v-if="open">
-      <div v-for="[key, what] in keys" :key="key">
+      <div v-for="[key, what] in keyHelp" :key="key">
         <dt class="mono">{{ key }}</dt>
         <dd>{{ what }}</dd>
       </div>

@@ -3,7 +3,7 @@ import { say, gaps, owedByZone, type Gap, type Glyph as GlyphKind, type Point } 
 import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useKeys } from '../devices/keys.ts'
+import { useCommands } from '../commands.ts'
 import { done as chime } from '../devices/signals.ts'
 import AlikeNote from '../parts/AlikeNote.vue'
 import CameraPanel from '../parts/CameraPanel.vue'
@@ -13,7 +13,6 @@ import StepInHand from '../parts/descent/StepInHand.vue'
 import InvitePanel from '../parts/InvitePanel.vue'
 import JobValley from '../parts/JobValley.vue'
 import MarkBar from '../parts/MarkBar.vue'
-import { glyphKeys } from '../parts/moves/glyph-keys.ts'
 import PhotoStage from '../parts/PhotoStage.vue'
 import { stepMarks } from '../parts/stage/step-marks.ts'
 import StandsHere from '../parts/StandsHere.vue'
@@ -107,23 +106,22 @@ function escape(): void {
   else if (looked.value) leave()
 }
 const quick = ref<InstanceType<typeof StepInHand> | null>(null)
-useKeys({
-  p: shots.shoot,
-  '/': () => quick.value?.focus(),
-  ' ': forth,
-  PageDown: forth,
-  PageUp: back,
-  u: undo,
-  Delete: hand.remove,
-  Backspace: hand.remove,
-  '+': () => count(1),
-  '-': () => count(-1),
-  z: () => (zoning.value = !zoning.value),
-  j: () => (inviting.value = mayInvite.value && !fixed.value && !inviting.value),
-  d: () => router.push(`/jobs/${job.id}/close`),
-  Escape: escape,
-  ...Object.fromEntries(glyphKeys.map(([key, kind]) => [key, () => pick(kind)])),
-})
+useCommands(
+  {
+    photo: shots.shoot,
+    line: () => quick.value?.focus(),
+    forth,
+    back,
+    undo,
+    remove: hand.remove,
+    more: () => count(1),
+    fewer: () => count(-1),
+    zone: () => (zoning.value = !zoning.value),
+    device: () => (inviting.value = mayInvite.value && !fixed.value && !inviting.value),
+    leave: escape,
+  },
+  pick,
+)
 </script>
 
 <template>

@@ -3,7 +3,7 @@ import { text, zoneTitle, type Ranked } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useKeys } from '../devices/keys.ts'
+import { useCommands } from '../commands.ts'
 import Cutaway from '../parts/Cutaway.vue'
 import AskFinder from '../parts/finder/AskFinder.vue'
 import SearchSteps from '../parts/finder/SearchSteps.vue'
@@ -68,10 +68,7 @@ function explain(): void {
   tell(search.explain(elsewhere.value.trim()))
   if (!problem.value) elsewhere.value = ''
 }
-useKeys({
-  PageUp: () => router.push(`/jobs/${job.id}/return`),
-  d: () => router.push(`/jobs/${job.id}/close`),
-})
+useCommands({ back: () => void router.push(`/jobs/${job.id}/return`) })
 </script>
 
 <template>

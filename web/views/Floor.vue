@@ -3,7 +3,7 @@ import { inShopTime } from '../data/time.ts'
 import { say, sentence, text, piecesOwed, inWords } from '@dialytica/core'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { useKeys } from '../devices/keys.ts'
+import { useCommands } from '../commands.ts'
 import Guarded from '../parts/Guarded.vue'
 import ShopHead from '../parts/ShopHead.vue'
 import { useMachines } from '../stores/machines.ts'
@@ -37,7 +37,7 @@ const heading = computed(() => {
   if (!n) return 'No machine stands open.'
   return n === 1 ? 'One machine stands open.' : text(sentence(say`${inWords(n)} machines stand open`))
 })
-useKeys({ n: () => mayWork.value && router.push('/come-in') })
+useCommands({ comeIn: () => void (mayWork.value && router.push('/come-in')) })
 </script>
 
 <template>

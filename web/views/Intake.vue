@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useKeys } from '../devices/keys.ts'
+import { useCommands } from '../commands.ts'
 import FoundBefore from '../parts/FoundBefore.vue'
 import Glyph from '../parts/Glyph.vue'
 import IntakeWords from '../parts/IntakeWords.vue'
@@ -32,13 +32,7 @@ function back(): void {
   const last = safe.acts.findLast(a => a.by)
   if (last && !fixed.value) problem.value = safe.takeBack(last) ?? ''
 }
-useKeys({
-  ' ': forth,
-  PageDown: forth,
-  PageUp: back,
-  u: back,
-  d: () => router.push(`/jobs/${job.id}/close`),
-})
+useCommands({ forth, back, undo: back })
 </script>
 
 <template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { onUnmounted, ref, watch } from 'vue'
-import { RouterLink, RouterView, useRoute } from 'vue-router'
+import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router'
 import { useWakeLock } from '@vueuse/core'
+import { useCommands } from '../commands.ts'
 import Guarded from '../parts/Guarded.vue'
 import JobHead from '../parts/JobHead.vue'
 import KeyHelp from '../parts/KeyHelp.vue'
@@ -13,11 +14,16 @@ import { useWedge } from '../devices/wedge.ts'
 
 /** The frame of one job: its head, and the view of its phase. The screen stays awake while it is open. */
 const route = useRoute()
+const router = useRouter()
 const job = useJob()
 const draft = useDraft()
 const hand = useHand()
 const scanner = useScan()
 useWedge(scanner.follow)
+useCommands({
+  close: () => void router.push(`/jobs/${job.id}/close`),
+  finder: () => void router.push(`/jobs/${job.id}/finder`),
+})
 const { request, release, isSupported } = useWakeLock()
 /** The job whose step in hand is in the hand again. No view stands before that: an act on it would be overwritten. */
 const taken = ref('')

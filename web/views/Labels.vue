@@ -4,7 +4,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { squareCodes } from '../data/square-code.ts'
-import { useKeys } from '../devices/keys.ts'
+import { useCommands } from '../commands.ts'
 import ScanLabel from '../parts/ScanLabel.vue'
 import { useJob } from '../stores/job.ts'
 
@@ -41,9 +41,9 @@ function saveSvg(): void {
     setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
   }
 }
-useKeys({
-  PageDown: () => (page.value = Math.min(pages.value.length - 1, shown.value + 1)),
-  PageUp: () => (page.value = Math.max(0, shown.value - 1)),
+useCommands({
+  forth: () => (page.value = Math.min(pages.value.length - 1, shown.value + 1)),
+  back: () => (page.value = Math.max(0, shown.value - 1)),
 })
 </script>
 

@@ -19,7 +19,7 @@ import {
 import { onLongPress, useSwipe } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useKeys } from '../devices/keys.ts'
+import { useCommands } from '../commands.ts'
 import JobValley from '../parts/JobValley.vue'
 import AlignTo from '../parts/return/AlignTo.vue'
 import ComesAfter from '../parts/return/ComesAfter.vue'
@@ -125,14 +125,12 @@ const label = computed(() => {
   const d = next.value!
   return d.count > 1 ? `Fitted ${settledCount(d) + 1} of ${d.count}` : 'Fitted'
 })
-useKeys({
-  ' ': e => (e.shiftKey ? all() : forth()),
-  PageDown: e => (e.shiftKey ? all() : forth()),
-  PageUp: () => goTo(index.value - 1),
-  p: shoot,
-  u: () => tell(refit.undo()),
-  d: () => router.push(`/jobs/${job.id}/close`),
-  f: () => router.push(`/jobs/${job.id}/finder`),
+useCommands({
+  forth: () => forth(),
+  all,
+  back: () => goTo(index.value - 1),
+  photo: shoot,
+  undo: () => tell(refit.undo()),
 })
 /** By touch: a swipe turns the page, a long press on the strong action fits all that is left of a group. */
 const page = ref<HTMLElement | null>(null)

@@ -2,7 +2,7 @@
 import { text, describe, invert, isolations, standing, zoneTitle } from '@dialytica/core'
 import { computed } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { useKeys } from '../devices/keys.ts'
+import { useCommands } from '../commands.ts'
 import Cutaway from '../parts/Cutaway.vue'
 import PauseJob from '../parts/PauseJob.vue'
 import Thumb from '../parts/Thumb.vue'
@@ -35,7 +35,7 @@ function goOn(): void {
     `/jobs/${job.id}/${back ? 'return' : phase.value.name === 'intake' && job.state.order.isEmpty() ? 'intake' : 'descent'}`,
   )
 }
-useKeys({ PageDown: goOn, ' ': goOn, d: () => router.push(`/jobs/${job.id}/close`) })
+useCommands({ forth: goOn })
 </script>
 
 <template>
