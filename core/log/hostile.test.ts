@@ -111,6 +111,14 @@ describe('ranks without room', () => {
       }),
     )
     expect(rankBetween('m', 'm') > 'm').toBe(true)
+    // Ranks that no device of ours makes, and that come in all the same.
+    for (const [a, b] of [
+      ['', '!'],
+      ['', ' '],
+      ['a', 'a!'],
+      ['', '!!!'],
+    ] as const)
+      expect(rankBetween(a, b) > a).toBe(true)
   })
 })
 

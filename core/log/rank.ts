@@ -14,6 +14,8 @@ export function rankBetween(a: string, b: string): string {
 /** A text strictly between the empty text and `b`. */
 function below(b: string): string {
   const code = b.charCodeAt(0)
+  // Nothing, or what is no sign of a rank: no room.
+  if (!(code >= 33)) return 'U'
   if (code > 34) return String.fromCharCode(33 + Math.ceil((code - 33) / 2))
   if (code > 33) return '!U'
   return '!' + below(b.slice(1))
