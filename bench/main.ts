@@ -3,7 +3,7 @@ import { appendBatch } from './append-batch.ts'
 import { findAmongHoles } from './find-among-holes.ts'
 import { findMistake } from './find-mistake.ts'
 import { firstViewScript } from './first-view-script.ts'
-import { foldOneEvent } from './fold-one-event.ts'
+import { actOnPending, foldOneEvent } from './fold-one-event.ts'
 import type { Line, Measure } from './line.ts'
 import { lookAlikesAndTray } from './look-alikes-and-tray.ts'
 import { planAgainstMilp } from './plan-against-milp.ts'
@@ -15,6 +15,7 @@ import { takeInPhoto } from './take-in-photo.ts'
 
 const lines: Record<string, Measure> = {
   'fold-one-event': foldOneEvent,
+  'act-on-pending': actOnPending,
   'read-quick-line': readQuickLine,
   'look-alikes-and-tray': lookAlikesAndTray,
   'plan-against-milp': planAgainstMilp,

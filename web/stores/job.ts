@@ -1,15 +1,16 @@
 import {
-  blank,
-  fold,
-  foldAll,
+  acted,
+  confirmed,
+  dropped,
   gates,
   openDebts,
   stance,
+  waitingOn,
   type BodyOf,
   type EventName,
   type Family,
   type JobEvent,
-  type JobState,
+  type Projection,
   type Refusal,
 } from '@dialytica/core'
 import { defineStore } from 'pinia'
@@ -50,9 +51,7 @@ export const useJob = defineStore('job', () => {
   const outbox = useOutbox()
   const id = ref<string | null>(null)
   const card = ref<JobCard | null>(null)
-  const confirmed = shallowRef<JobState>(blank)
-  const seq = ref(0)
-  const pending = shallowRef<JobEvent[]>([])
+  const on = shallowRef<Projection>(waitingOn([]))
   const problem = ref<string | null>(null)
   const live = ref(false)
   let source: EventSource | null = null
@@ -63,7 +62,8 @@ export const useJob = defineStore('job', () => {
   /** Hears what the other devices of a job hold in hand. */
   const onHand = (hear: (said: HandSaid) => void) => void hands.add(hear)
 
-  const state = computed(() => foldAll(pending.value, confirmed.value).state)
+  const state = computed(() => on.value.shown)
+  const pending = computed(() => on.value.pending)
   const family = computed<Family>(() => state.value.opened?.family ?? card.value?.model.family ?? 'front-loader')
   const debts = computed(() => openDebts(state.value))
   const planned = usePlanned(state, family)
@@ -74,12 +74,8 @@ export const useJob = defineStore('job', () => {
 
   /** Takes in what the server has: by number, each once, whatever comes first. Returns what is new. */
   function takeIn(events: readonly JobEvent[]): JobEvent[] {
-    const fresh = events.filter(e => e.job === id.value && e.seq! > seq.value)
-    if (fresh.length === 0) return fresh
-    confirmed.value = foldAll(fresh, confirmed.value).state
-    seq.value = fresh.at(-1)!.seq!
-    const known = new Set(fresh.map(e => e.id))
-    if (pending.value.some(e => known.has(e.id))) pending.value = pending.value.filter(e => !known.has(e.id))
+    const fresh = events.filter(e => e.job === id.value && e.seq! > on.value.seq)
+    on.value = confirmed(on.value, fresh)
     return fresh
   }
   /** The same, and kept on this device. */
@@ -90,7 +86,7 @@ export const useJob = defineStore('job', () => {
 
   function follow(): void {
     source?.close()
-    source = new EventSource(`/api/jobs/${id.value}/stream?after=${seq.value}`)
+    source = new EventSource(`/api/jobs/${id.value}/stream?after=${on.value.seq}`)
     source.onopen = () => {
       live.value = true
       void outbox.flush()
@@ -111,7 +107,7 @@ export const useJob = defineStore('job', () => {
     close()
     id.value = job
     const mine = await local.events.where('job').equals(job).sortBy('n')
-    pending.value = mine.filter(e => !e.refused).map(e => e.event)
+    on.value = waitingOn(mine.filter(e => !e.refused).map(e => e.event))
     if (isNew) return
     const kept = await keptLog(job)
     if (id.value !== job) return
@@ -131,10 +127,7 @@ export const useJob = defineStore('job', () => {
       ])
       if (id.value !== job) return
       card.value = found
-      if (from < kept.length) {
-        confirmed.value = blank
-        seq.value = 0
-      }
+      if (from < kept.length) on.value = waitingOn(on.value.pending)
       confirm(...events)
       const photos = state.value.order.toArray().flatMap(s => state.value.steps.get(s)!.photos.map(p => p.hash))
       void fetchShown(photos.toReversed().slice(0, photosAtHand))
@@ -160,9 +153,7 @@ export const useJob = defineStore('job', () => {
     source = null
     id.value = null
     card.value = null
-    confirmed.value = blank
-    seq.value = 0
-    pending.value = []
+    on.value = waitingOn([])
     problem.value = null
     live.value = false
   }
@@ -183,9 +174,9 @@ export const useJob = defineStore('job', () => {
       device,
       body,
     } as JobEvent
-    const folded = fold(state.value, event)
-    if (!folded.ok) return folded.refusal
-    pending.value = [...pending.value, event]
+    const done = acted(on.value, event)
+    if (!done.ok) return done.refusal
+    on.value = done.projection
     kept = Promise.all([kept, outbox.keep(event)])
     void askToPersist()
     return null
@@ -195,9 +186,8 @@ export const useJob = defineStore('job', () => {
     if (job !== id.value) return
     const numbers = new Map(accepted.map(a => [a.id, a.seq]))
     const mine = pending.value.filter(e => numbers.has(e.id)).map(e => ({ ...e, seq: numbers.get(e.id)! }))
-    for (const event of mine.sort((a, b) => a.seq - b.seq)) if (event.seq === seq.value + 1) confirm(event)
-    const no = new Set(refused.map(r => r.id))
-    if (no.size) pending.value = pending.value.filter(e => !no.has(e.id))
+    for (const event of mine.sort((a, b) => a.seq - b.seq)) if (event.seq === on.value.seq + 1) confirm(event)
+    on.value = dropped(on.value, new Set(refused.map(r => r.id)))
     if (!source || source.readyState === EventSource.CLOSED) follow()
     if (!card.value) void api<JobCard>('GET', `/jobs/${job}`).then(found => job === id.value && (card.value = found))
   })
