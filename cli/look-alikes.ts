@@ -18,7 +18,7 @@ export const lookAlikes: Command = {
       a: at(p.a),
       b: at(p.b),
       danger: p.danger,
-      differs: p.differs,
+      differs: p.differs.map(d => ({ ...d, a: text(d.a), b: text(d.b) })),
       effects: p.effects.map(e => text(e.says)),
     }))
     const line = (p: (typeof pairs)[number]) =>

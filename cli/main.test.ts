@@ -53,6 +53,11 @@ describe('the command line', () => {
     expect((await run('gates', example, '--text')).out).toContain('count out:')
     const alike = await run('look-alikes', example, '--text')
     expect(alike.out).toMatch(/differ in/)
+    expect(alike.out).not.toContain('[object')
+    for (const pair of (await run('look-alikes', example)).json!.pairs as { differs: object[] }[])
+      expect(pair.differs).toEqual(
+        pair.differs.map(() => expect.objectContaining({ a: expect.any(String), b: expect.any(String) })),
+      )
     expect([0, 1]).toContain(alike.status)
     const { json } = await run('tighten', example, '--step', '16')
     expect(json!.groups).toHaveLength(1)

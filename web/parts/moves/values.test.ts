@@ -33,6 +33,11 @@ describe('what can be told of a move', () => {
     expect(valueAt(withValue(screw, 'fastener.length', undefined), 'fastener')).toEqual({})
   })
 
+  it('shows the points of a line in words, and only how many where there are several', () => {
+    const points = kindOf(freshMove('unroute', id, around)).fields({ family: 'front-loader', zone: 'rear' })[1]!
+    expect(shown([{ by: 'behind', of: 'spring' }, { by: 'tie' }], points)).toBe('behind the spring, in the tie')
+    expect(shown([{ by: 'tie' }, { by: 'tie' }, { by: 'tie' }], points)).toBe('3 points')
+  })
   it('says what is wrong', () => {
     const move = withValue(freshMove('open-joint', id, around), 'joint.clock', 15) as Move
     expect(wrongWith(move)).toMatch(/hour of the clock/)

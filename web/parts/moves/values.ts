@@ -1,5 +1,14 @@
-import { anatomy, check, moveSchema, waypointName, type Family, type Move, type Waypoint } from '@dialytica/core'
-import type { Field } from '@dialytica/core'
+import {
+  anatomy,
+  check,
+  moveSchema,
+  text,
+  waypointName,
+  type Family,
+  type Field,
+  type Move,
+  type Waypoint,
+} from '@dialytica/core'
 
 type Tree = Record<string, unknown>
 
@@ -55,7 +64,7 @@ export function shown(value: unknown, field: Field): string {
   if (field.how === 'yes') return value ? 'yes' : 'no'
   if (field.path === 'route.waypoints') {
     const points = value as Waypoint[]
-    return points.length > 2 ? `${points.length} points` : points.map(waypointName).join(', ')
+    return points.length > 2 ? `${points.length} points` : points.map(w => text(waypointName(w))).join(', ')
   }
   if (Array.isArray(value)) return value.join(' ')
   return field.unit ? `${String(value)} ${field.unit}` : String(value)
