@@ -57,6 +57,17 @@ function job(events: number): JobState {
   return state
 }
 
+/** A line whose figure, in milliseconds, must not grow with what is there already. */
+const flat = (name: string, few: number, many: number, against: string): Line => ({
+  name,
+  figure: many,
+  unit: 'ms',
+  against,
+  ratio: many / few,
+  target: 'under 0.2 ms, ratio under 4',
+  holds: many < 0.2 && many / few < 4,
+})
+
 /** One event folded into a job of 2,000 events, against the same into one of 20: it must not grow with the log. */
 export async function foldOneEvent(): Promise<Line> {
   const each = 500
@@ -69,15 +80,7 @@ export async function foldOneEvent(): Promise<Line> {
   }
   fold(blank, event(1, 'note-added', { text: '' }))
   const [few, many] = [await time(job(20)), await time(job(2000))]
-  return {
-    name: 'fold-one-event',
-    figure: many,
-    unit: 'ms',
-    against: 'the same into a job of 20 events',
-    ratio: many / few,
-    target: 'under 0.2 ms, ratio under 4',
-    holds: many < 0.2 && many / few < 4,
-  }
+  return flat('fold-one-event', few, many, 'the same into a job of 20 events')
 }
 
 /** One act on a device on which 200 acts wait for a dead server, against the same where one waits: what waits is not folded again. */
@@ -92,13 +95,5 @@ export async function actOnPending(): Promise<Line> {
         if (!acted(on, event(1_000_000 + i, 'step-recorded', stepOf(1_000_000 + i))).ok) throw new Error('refused')
     })) / each
   const [few, many] = [await time(waiting(1)), await time(waiting(200))]
-  return {
-    name: 'act-on-pending',
-    figure: many,
-    unit: 'ms',
-    against: 'the same where one act waits',
-    ratio: many / few,
-    target: 'under 0.2 ms, ratio under 4',
-    holds: many < 0.2 && many / few < 4,
-  }
+  return flat('act-on-pending', few, many, 'the same where one act waits')
 }

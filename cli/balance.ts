@@ -1,4 +1,4 @@
-import { text, balance as rowsOf, openDebts, piecesOwed, stillOwed } from '@dialytica/core'
+import { balance as rowsOf, openDebts, piecesOwed, stillOwed, text } from '@dialytica/core'
 import { columns, type Command } from './answer.ts'
 
 /** What became of everything that came off, and what is still owed. */

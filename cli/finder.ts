@@ -1,6 +1,14 @@
-import { text, find, openDebts, parseLine, planReturn, type Fastener, type Question } from '@dialytica/core'
+import {
+  find,
+  openDebts,
+  parseLine,
+  planReturn,
+  text,
+  type Fastener,
+  type Question,
+  type ReadRecord,
+} from '@dialytica/core'
 import { Unfit, columns, type Command, type Options } from './answer.ts'
-import type { ReadRecord } from '@dialytica/core'
 
 /** A fastener as it is said in the quick line: `T20x18 stainless`. */
 function fastenerOf(words: string, { family }: ReadRecord): Fastener {

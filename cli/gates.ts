@@ -1,4 +1,4 @@
-import { text, gates as gatesOf, planReturn, stillOwed, zoneTitle } from '@dialytica/core'
+import { gates as gatesOf, planReturn, stillOwed, text, zoneTitle } from '@dialytica/core'
 import type { Command } from './answer.ts'
 
 /** The gates of the return: what each closes, what is owed behind it, what is counted out. */

@@ -1,4 +1,4 @@
-import { text, lookAlikes as pairsOf, lotOf } from '@dialytica/core'
+import { lookAlikes as pairsOf, lotOf, text } from '@dialytica/core'
 import type { Command } from './answer.ts'
 
 /** Pairs that a tired eye or a blind hand would swap, over all that was taken off. */

@@ -1,4 +1,4 @@
-import { text, arcWords, describe, planReturn, search, toolsFor, type Arc } from '@dialytica/core'
+import { arcWords, describe, planReturn, search, text, toolsFor, type Arc } from '@dialytica/core'
 import { columns, type Command } from './answer.ts'
 
 /** The return as it is planned: its steps in order, why some stand elsewhere than in the mirror, and how good the order is known to be. */

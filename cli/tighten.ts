@@ -1,4 +1,4 @@
-import { text, patternOf, standWords, subject } from '@dialytica/core'
+import { patternOf, standWords, subject, text } from '@dialytica/core'
 import { Unfit, type Command } from './answer.ts'
 
 /** The order in which each marked group is tightened, from the positions of its marks. */

@@ -1,4 +1,3 @@
-import { entriesOf } from '../log/entry.ts'
 import { settledCount, type Debt, type JobState } from '../log/state.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
 import { say, type Phrase } from '../words/phrase.ts'
@@ -44,7 +43,7 @@ export function evidenceOf(state: JobState, debt: Debt, minutes: number | undefi
     })
   else if (debt.marks.length >= settled && settled > 0) found.push({ says: say`each tapped on its mark`, factor: 0.35 })
   else if (settled > 0) found.push({ says: say`counted one by one`, factor: 0.7 })
-  if (entriesOf(state, 'check-done').some(e => e.body.debt === debt.id && e.body.passed))
+  if (state.entries.some(e => e.kind === 'check-done' && e.body.debt === debt.id && e.body.passed))
     found.push({ says: say`checked by hand`, factor: 0.4 })
   if ((state.steps.get(debt.step)?.later.length ?? 0) > 0)
     found.push({ says: say`photographed when it was back`, factor: 0.5 })

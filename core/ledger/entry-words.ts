@@ -1,6 +1,15 @@
 import type { Entry } from '../log/entry.ts'
 import { say, type Phrase } from '../words/phrase.ts'
 
+/** Entries in words, in the order of their time; those that are told elsewhere are left out. */
+export const saidOf = (entries: Iterable<Entry>): { at: string; words: Phrase }[] =>
+  [...entries]
+    .flatMap(entry => {
+      const words = entryWords(entry)
+      return words === null ? [] : [{ at: entry.at, words }]
+    })
+    .sort((a, b) => (a.at < b.at ? -1 : 1))
+
 /** What an entry says, wherever it is read; null where it belongs to a debt or a step and is told there. */
 export function entryWords({ kind, body }: Entry): Phrase | null {
   switch (kind) {

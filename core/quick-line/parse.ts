@@ -7,6 +7,7 @@ import { decide, isBareThing, lists, opens } from './decide.ts'
 import type { Said } from '../grammar/fact.ts'
 import { fieldsOf, leafOf, read, written } from './fields.ts'
 import { scan } from './scan.ts'
+import { isSign as isSignOf } from '../grammar/telling.ts'
 import type { Token } from '../grammar/token.ts'
 import type { Clause } from './clause.ts'
 
@@ -176,8 +177,7 @@ function clauseFrom(said: readonly Said[], text: string, context: LineContext, b
   const of = adds ? { ...context, id: () => context.inHand!.id } : context
   return { ...clause, move: moveOf(clause, of), adds }
 }
-const isSign = ({ fact }: Said) =>
-  fact.as === 'end' || fact.as === 'comma' || fact.as === 'colon' || fact.as === 'and' || fact.as === 'next'
+const isSign = ({ fact }: Said) => fact.as === 'end' || isSignOf(fact)
 const telling = new Set([
   'set',
   'look',

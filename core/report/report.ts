@@ -1,14 +1,13 @@
 import { balance, type BalanceRow } from '../ledger/balance.ts'
 import { foundBefore } from '../ledger/found-before.ts'
-import { openDebts, stillOwed } from '../ledger/open-debts.ts'
+import { openDebts, someOf, stillOwed } from '../ledger/open-debts.ts'
 import { timeByPhase } from '../ledger/pace.ts'
-import { entryWords } from '../ledger/entry-words.ts'
-import { entriesOf, type Entry, type EntryName } from '../log/entry.ts'
+import { saidOf } from '../ledger/entry-words.ts'
+import { entriesOf, type EntryName } from '../log/entry.ts'
 import { settledCount, toldAtIntake, type JobState, type Phase, type StepState } from '../log/state.ts'
 import type { Photo } from '../log/step.ts'
 import { zoneTitle, type Family } from '../machine/families.ts'
 import { text } from '../words/language.ts'
-import { say } from '../words/phrase.ts'
 import { checksFor, describe, invert, subject } from '../moves/move.ts'
 
 /** A gate of the job as it was passed. */
@@ -96,18 +95,11 @@ export function report(state: JobState, family: Family): Report {
       step.moves.flatMap(m => (m.condition ? [{ step: n, what: text(subject(m)), condition: m.condition }] : [])),
     ),
     live: steps.flatMap(({ step, n }) => (step.live ? [n] : [])),
-    fitted: debts.flatMap(d =>
-      d.settled.replaced === 0
-        ? []
-        : [text(d.settled.replaced < d.count ? say`${d.settled.replaced} of ${d.label}` : d.label)],
-    ),
-    notes: noted
-      .flatMap(kind => of(kind))
-      .flatMap(e => {
-        const words = entryWords(e as Entry)
-        return words === null ? [] : [{ at: e.at, text: text(words) }]
-      })
-      .sort((x, y) => (x.at < y.at ? -1 : 1)),
+    fitted: debts.flatMap(d => (d.settled.replaced ? [text(someOf(d, d.settled.replaced))] : [])),
+    notes: saidOf(state.entries.filter(e => noted.has(e.kind)).values()).map(({ at, words }) => ({
+      at,
+      text: text(words),
+    })),
     leftovers: of('leftover-reported').map(e => ({ what: e.body.what, by: explained.get(e.id) ?? null })),
     checks: { done: checkable.filter(c => checked.has(c)).length, of: checkable.length },
     photos: steps.flatMap(({ step, n }) =>
@@ -118,7 +110,7 @@ export function report(state: JobState, family: Family): Report {
 }
 
 /** The entries that a report tells as they are. */
-const noted = ['reading-taken', 'part-compared', 'check-done', 'note-added'] as const
+const noted = new Set<EntryName>(['reading-taken', 'part-compared', 'check-done', 'note-added'])
 
 /** What is done on the way back at a step, in words; its title or its place where nothing is. */
 function wordsOf({ moves, title, zone }: StepState): string {

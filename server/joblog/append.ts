@@ -1,5 +1,5 @@
 import { setImmediate } from 'node:timers/promises'
-import { refusalWords, blank, check, eventSchema, fold, summary, type JobEvent, type JobState } from '@dialytica/core'
+import { blank, check, eventSchema, fold, refusalWords, summary, type JobEvent, type JobState } from '@dialytica/core'
 import type { DataSource, EntityManager } from 'typeorm'
 import { In } from 'typeorm'
 import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities/index.ts'

@@ -3,11 +3,11 @@ import {
   readRecord,
   sheets,
   toSnapshot,
+  type JobEvent,
   type LabelKind,
   type Problem,
   type RecordMachine,
 } from '@dialytica/core'
-import type { JobEvent } from '@dialytica/core'
 import { readFile } from 'node:fs/promises'
 import type { DataSource } from 'typeorm'
 import { open } from '../database.ts'

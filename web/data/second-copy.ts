@@ -26,21 +26,19 @@ export async function dropSecond(what: Waiting, ...keys: string[]): Promise<void
   await (await store())?.delete(address(what, keys)).catch(() => false)
 }
 
-/** One second copy: under which keys, and how it is read. */
+/** One second copy: of what, under which keys, and how it is read. */
 export interface SecondCopy {
+  what: Waiting
   keys: string[]
   read: () => Promise<Response>
 }
 
-/** The second copies of one kind. */
-export async function secondCopies(what: Waiting): Promise<SecondCopy[]> {
+/** Every second copy that this device has. */
+export async function secondCopies(): Promise<SecondCopy[]> {
   const kept = await store()
   const requests = (await kept?.keys()) ?? []
-  return requests.flatMap(request => {
-    const path = new URL(request.url).pathname
-    const keys = path.slice(root.length).split('/')
-    return path.startsWith(root) && keys[0] === what
-      ? [{ keys: keys.slice(1), read: async () => (await kept!.match(request))! }]
-      : []
+  return requests.map(request => {
+    const [what, ...keys] = new URL(request.url).pathname.slice(root.length).split('/')
+    return { what: what as Waiting, keys, read: async () => (await kept!.match(request))! }
   })
 }

@@ -33,20 +33,18 @@ export async function keepDraft(draft: Draft): Promise<void> {
  */
 async function restore(db: Pick<typeof local, 'events' | 'shots' | 'drafts'>): Promise<void> {
   const events: WaitingEvent[] = []
-  for (const { keys, read } of await secondCopies('events')) {
-    if (await db.events.where('id').equals(keys[0]!).count()) continue
-    const event = (await (await read()).json()) as WaitingEvent
-    delete event.n
-    events.push(event)
+  for (const { what, keys, read } of await secondCopies()) {
+    const [first, hash] = keys as [string, string]
+    if (what === 'events' && !(await db.events.where('id').equals(first).count())) {
+      const event = (await (await read()).json()) as WaitingEvent
+      delete event.n
+      events.push(event)
+    } else if (what === 'shots' && !(await db.shots.get([first, hash]))) {
+      const blob = await (await read()).blob()
+      await db.shots.put({ actor: first, hash, blob, bytes: blob.size })
+    } else if (what === 'drafts' && !(await db.drafts.get(first)))
+      await db.drafts.put((await (await read()).json()) as Draft)
   }
   await db.events.bulkAdd(events.sort((a, b) => (a.event.at < b.event.at ? -1 : 1)))
-  for (const { keys, read } of await secondCopies('shots')) {
-    const [actor, hash] = keys as [string, string]
-    if (await db.shots.get([actor, hash])) continue
-    const blob = await (await read()).blob()
-    await db.shots.put({ actor, hash, blob, bytes: blob.size })
-  }
-  for (const { keys, read } of await secondCopies('drafts'))
-    if (!(await db.drafts.get(keys[0]!))) await db.drafts.put((await (await read()).json()) as Draft)
 }
 local.on('ready', db => restore(db as typeof local).catch(() => undefined), true)

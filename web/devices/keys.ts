@@ -10,8 +10,8 @@ const isPressable = (event: KeyboardEvent) =>
   (event.target as HTMLElement).matches?.('button, a, input, [role=radio], [role=button]') ?? false
 
 /**
- * Keys of a view, by `event.key`, with `Shift ` before them where they are held with it; pedals send PageDown and PageUp. While somebody writes only the pedals act, and a
- * focused button keeps its own Space.
+ * Keys of a view, by `event.key`, with `Shift ` before them where it is held with them; pedals send PageDown and PageUp. While somebody
+ * writes only the pedals act, and a focused button keeps its own Space.
  */
 export function useKeys(keys: Record<string, (event: KeyboardEvent) => void>): void {
   onKeyStroke(true, event => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { whyNot, foundBefore, foundStates, zoneTitle, type Photo } from '@dialytica/core'
+import { foundBefore, foundStates, whyNot, zoneTitle, type Photo } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useCamera } from '../stores/camera.ts'

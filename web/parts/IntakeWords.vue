@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { whyNot, toldAtIntake, type IntakeField } from '@dialytica/core'
+import { toldAtIntake, whyNot, type IntakeField } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed } from 'vue'
 import { useJob } from '../stores/job.ts'

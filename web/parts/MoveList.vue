@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { text, describe, glyphOf, subject, type Move } from '@dialytica/core'
+import { describe, glyphOf, subject, text, type Move } from '@dialytica/core'
 import Glyph from './Glyph.vue'
 
 /** The moves of a step; the one that the next tap counts for stands out. */

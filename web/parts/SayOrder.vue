@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { act, invert, text, whyNot, nested } from '@dialytica/core'
+import { act, invert, nested, text, whyNot } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../stores/job.ts'

@@ -4,14 +4,13 @@ import type { OpenDebt, Step } from '@dialytica/core'
 import Owed from './Owed.vue'
 import Tray from './Tray.vue'
 
-const debt = (cell: string, label: string, thing: string, owes: number): OpenDebt => ({
+const debt = (cell: string, label: string, owes: number): OpenDebt => ({
   id: cell + label,
   step: 's',
   move: 'm',
   item: 'fastener',
   state: 'out',
   label,
-  thing,
   cell,
   count: owes,
   settled: { refitted: 0, replaced: 0, scrapped: 0, missing: 0 },
@@ -31,7 +30,8 @@ describe('the tray', () => {
   const tray = (over: object = {}) =>
     mount(Tray, {
       props: {
-        debts: [debt('A1', 'four T20 × 18, bracket', 'T20 × 18', 4), debt('B2', 'one nut', 'nut', 1)],
+        debts: [debt('A1', 'four T20 × 18, bracket', 4), debt('B2', 'one nut', 1)],
+        thing: ({ cell }: OpenDebt) => ({ A1: 'T20 × 18', B2: 'nut' })[cell!]!,
         next: 'A2',
         size: { rows: 5, columns: 4 },
         ...over,

@@ -1,11 +1,23 @@
 <script setup lang="ts">
-import { text, thingOf, cellsOf, glyphOf, trayOf, type OpenDebt, type Step, type TraySize } from '@dialytica/core'
+import {
+  cellsOf,
+  glyphOf,
+  text,
+  thingOf,
+  trayOf,
+  type OpenDebt,
+  type Phrase,
+  type Step,
+  type TraySize,
+} from '@dialytica/core'
 import { computed } from 'vue'
 import Glyph from './Glyph.vue'
 
 /** The tray as it is: cells with what lies in them; a tap puts the move in hand into a cell. */
 const props = defineProps<{
   debts: readonly OpenDebt[]
+  /** What is owed, as the thing alone. */
+  thing: (debt: OpenDebt) => Phrase
   size: TraySize
   step?: Step
   chosen?: string | undefined
@@ -24,7 +36,7 @@ const cells = computed(() => {
     const debts = (lying.get(cell) ?? []).filter(d => !own.has(d.move))
     const inHand = props.step?.moves.filter(m => m.cell === cell) ?? []
     const count = debts.reduce((n, d) => n + d.owes, 0) + inHand.reduce((n, m) => n + ('count' in m ? m.count : 1), 0)
-    const words = [...debts.map(d => text(d.thing)), ...inHand.map(m => text(thingOf(m)))]
+    const words = [...debts.map(d => text(props.thing(d))), ...inHand.map(m => text(thingOf(m)))]
     const glyph = debts[0]?.item ?? (inHand[0] && glyphOf(inHand[0]))
     return { cell, count, words: words.join(', '), glyph }
   })

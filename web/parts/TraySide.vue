@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { say } from '@dialytica/core'
-import type { TraySize } from '@dialytica/core'
+import { say, thingOwed, type TraySize } from '@dialytica/core'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useAlikes } from '../stores/alikes.ts'
@@ -67,6 +66,7 @@ const is = (s: TraySize) => s.rows === job.state.tray.rows && s.columns === job.
     <Tray
       class="cells"
       :debts="job.debts"
+      :thing="d => thingOwed(job.state, d)"
       :size="job.state.tray"
       :step="fixed ? undefined : draft.step"
       :chosen="fixed ? undefined : draft.move?.cell"

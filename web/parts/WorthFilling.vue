@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { text } from '@dialytica/core'
-import type { Gap } from '@dialytica/core'
+import { text, type Gap } from '@dialytica/core'
 import { ref } from 'vue'
 
 /** What is still worth recording while it can be seen, what saves most first; each one tap away, none of it required. */

@@ -1,15 +1,13 @@
 import {
-  refusalWords,
-  whyNot,
   absorb,
   alikeOf,
   begin,
   closeUpsOf,
   draw,
-  kindOf,
   drop,
   dropPhoto,
   dropPoint,
+  kindOf,
   lotOf,
   lotsOf,
   mayBeLive,
@@ -25,6 +23,7 @@ import {
   tell,
   toldAs,
   untap,
+  whyNot,
   withPhoto,
   type Around,
   type Captured,
@@ -214,7 +213,7 @@ export const useDraft = defineStore('draft', () => {
     const recorded = job.state.steps.get(job.state.order.last() ?? '')
     if (!isEmpty.value || amends.value || !recorded) return null
     const refusal = job.record('step-struck', { step: recorded.id, reason: 'taken back' })
-    if (refusal) return refusalWords(refusal)
+    if (refusal) return whyNot(refusal)
     takeUp({ step: { ...content(recorded), id: v4() }, move: recorded.moves.at(-1)?.id ?? null })
     // Taken back once more the hand is empty, and then the step before comes up: to any depth.
     past.value = [{ step: emptyStep(recorded.zone), move: null }]
@@ -289,7 +288,7 @@ export const useDraft = defineStore('draft', () => {
     const done = plain(captured.value.step)
     if (amends.value) {
       const refusal = job.record('step-amended', { step: done })
-      if (refusal) return refusalWords(refusal)
+      if (refusal) return whyNot(refusal)
       leaveAmend()
       return null
     }
@@ -298,7 +297,7 @@ export const useDraft = defineStore('draft', () => {
     const refusal = job.record('step-recorded', {
       step: { ...done, ...(posture !== 'upright' && { posture }), ...(live && { live }) },
     })
-    if (refusal) return refusalWords(refusal)
+    if (refusal) return whyNot(refusal)
     if (before.value && job.state.steps.has(before.value))
       job.record('step-reordered', { step: done.id, rank: rankBefore(before.value) })
     before.value = null

@@ -58,7 +58,12 @@ describe('a photo on a shared tablet', () => {
   })
 
   it('that the storage can no longer read is set aside, and holds back no other', async () => {
+    // What cannot be read cannot be sent: a browser fails before it asks.
     answer(200)
+    const asked = fetch
+    vi.stubGlobal('fetch', (path: string) =>
+      path.includes(hash('0')) ? Promise.reject(new TypeError('no bytes')) : asked(path),
+    )
     const broken = new ReadableStream({ start: from => from.error(new Error('gone')) })
     const all = [
       { hash: hash('0'), actor: person.id, blob: broken, bytes: 1 },

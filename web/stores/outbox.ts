@@ -26,12 +26,12 @@ const batchSize = 1_000_000
 const isSpoilt = (error: unknown): error is ApiError =>
   error instanceof ApiError && [400, 404, 409, 413, 415, 422].includes(error.problem.status)
 
-const unreadable = {
-  type: 'unreadable',
-  title: 'Not readable',
-  status: 422,
-  detail: 'This device can no longer read the photo from its storage: take it again.',
-}
+const unreadable = 'This device can no longer read the photo from its storage: take it again.'
+const canBeRead = (blob: Blob): Promise<boolean> =>
+  new Response(blob).arrayBuffer().then(
+    () => true,
+    () => false,
+  )
 
 /** What waits on this device until the server has it; it goes up by itself, in order. */
 export const useOutbox = defineStore('outbox', () => {
@@ -105,18 +105,16 @@ export const useOutbox = defineStore('outbox', () => {
       .filter(p => !p.refused)
       .toArray())
       try {
-        // A storage that was damaged gives the name of a photo without its bytes: it holds back no other.
-        await new Response(blob).arrayBuffer().catch(() => {
-          throw new ApiError(unreadable)
-        })
         await api('PUT', `/photos/${hash}?actor=${actor}`, blob)
         await keepShown(hash, blob).catch(() => undefined)
         await dropShot(actor, hash)
         gone.value += 1
         await refresh()
       } catch (error) {
-        if (!isSpoilt(error)) throw error
-        await local.shots.update([actor, hash], { refused: error.message })
+        // A storage that was damaged gives the name of a photo without its bytes: it holds back no other.
+        const why = isSpoilt(error) ? error.message : (await canBeRead(blob)) ? null : unreadable
+        if (why === null) throw error
+        await local.shots.update([actor, hash], { refused: why })
       }
   }
 

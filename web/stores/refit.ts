@@ -1,4 +1,4 @@
-import { refusalWords, owedCount, patternOf, type Debt, type ReturnStep, type Settlement } from '@dialytica/core'
+import { owedCount, patternOf, type Debt, type ReturnStep, type Settlement, whyNot } from '@dialytica/core'
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { done } from '../devices/signals.ts'
@@ -24,7 +24,7 @@ export const useRefit = defineStore('refit', () => {
   function fit(r: ReturnStep, debt: Debt, how: Settlement, count: number, marks?: string[]): string | null {
     if (['intake', 'descent', 'bench'].includes(job.state.phase.name)) job.record('phase-changed', { phase: 'return' })
     const refusal = job.record('debt-settled', { debt: debt.id, how, count, ...(marks?.length && { marks }) })
-    if (refusal) return refusalWords(refusal)
+    if (refusal) return whyNot(refusal)
     fitted.value = [...fitted.value, { step: r.step.id, debt: debt.id, how, count, ...(marks?.length && { marks }) }]
     done()
     return null
@@ -64,7 +64,7 @@ export const useRefit = defineStore('refit', () => {
       step,
       debts: [{ debt: debt.id, how, count: 1, marks: mark ? [mark] : [] }],
     })
-    return refusal && refusalWords(refusal)
+    return whyNot(refusal)
   }
 
   /** Takes back what was fitted last on this device. */
@@ -74,7 +74,7 @@ export const useRefit = defineStore('refit', () => {
     fitted.value = fitted.value.slice(0, -1)
     const { step, debt, how, count, marks } = last
     const refusal = job.record('step-reopened', { step, debts: [{ debt, how, count, marks: marks ?? [] }] })
-    return refusal && refusalWords(refusal)
+    return whyNot(refusal)
   }
 
   return { fit, fitNext, fitAll, reopen, undo }

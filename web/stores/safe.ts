@@ -1,14 +1,4 @@
-import {
-  text,
-  refusalWords,
-  whyNot,
-  notHere,
-  safeSequence,
-  tapRuns,
-  toldOf,
-  type Move,
-  type SafeAct,
-} from '@dialytica/core'
+import { notHere, safeSequence, tapRuns, text, toldOf, whyNot, type Move, type SafeAct } from '@dialytica/core'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { v4 } from 'uuid'
@@ -38,7 +28,7 @@ export const useSafe = defineStore('safe', () => {
         })
       : job.record('check-done', { check: toldOf(act.id), passed: true })
     if (!refusal) chime()
-    return refusal && refusalWords(refusal)
+    return whyNot(refusal)
   }
   const runsOn = (act: SafeAct) => tick(act, 0, tapRuns)
   /** The machine does not have it: nothing to do, nothing owed. */
@@ -50,7 +40,7 @@ export const useSafe = defineStore('safe', () => {
     const refusal = job.state.steps.has(act.by)
       ? job.record('step-struck', { step: act.by, reason: 'taken back' })
       : job.record('entry-withdrawn', { entry: act.by, reason: 'taken back' })
-    return refusal && refusalWords(refusal)
+    return whyNot(refusal)
   }
   return { acts, next, tick, runsOn, skip, takeBack }
 })

@@ -1,4 +1,4 @@
-import { text, readLabel, stillOwed, subject, trayOf, type Labelled } from '@dialytica/core'
+import { readLabel, stillOwed, subject, text, trayOf, type Labelled } from '@dialytica/core'
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'

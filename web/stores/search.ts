@@ -1,12 +1,11 @@
 import {
   entriesOf,
-  text,
-  say,
-  refusalWords,
-  whyNot,
   find,
   knownName,
   openingOf,
+  say,
+  text,
+  whyNot,
   type BodyOf,
   type Finding,
   type Move,
@@ -103,7 +102,7 @@ export const useSearch = defineStore('search', () => {
       )
       if (debts.length === 0) continue
       const refusal = job.record('step-reopened', { step: id, debts, reason: `to look for ${current.value!.what}` })
-      if (refusal) return refusalWords(refusal)
+      if (refusal) return whyNot(refusal)
     }
     return null
   }

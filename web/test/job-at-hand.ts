@@ -1,7 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
-import { refusalWords } from '@dialytica/core'
-import type { JobEvent, Mark, Step } from '@dialytica/core'
+import { refusalWords, type JobEvent, type Mark, type Step } from '@dialytica/core'
 import { createMemoryHistory, createRouter, type Router } from 'vue-router'
 import { local } from '../data/local.ts'
 import { useJob } from '../stores/job.ts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { text, refusalWords, debtStates, owedByZone, piecesOwed, zoneTitle } from '@dialytica/core'
+import { debtStates, owedByZone, piecesOwed, text, whyNot, zoneTitle } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
@@ -31,7 +31,7 @@ async function close(clean: boolean): Promise<void> {
   const signed = signedBy.value.trim()
   const refusal = job.record('job-closed', { clean, ...(text && { note: text }), ...(signed && { signedBy: signed }) })
   refused.value = Boolean(refusal)
-  problem.value = refusal ? refusalWords(refusal) : ''
+  problem.value = whyNot(refusal) ?? ''
   if (!refusal) await router.replace(`/jobs/${job.id}/close`)
 }
 </script>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { refusalWords, anatomy, families, findPlates, limits, type Family, type Photo } from '@dialytica/core'
+import { anatomy, families, findPlates, limits, refusalWords, type Family, type Photo } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { say, gaps, owedByZone, type Gap, type Glyph as GlyphKind, type Point } from '@dialytica/core'
+import { gaps, owedByZone, say, type Gap, type Glyph as GlyphKind, type Point } from '@dialytica/core'
 import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { inShopTime } from '../data/time.ts'
-import { say, sentence, text, piecesOwed, inWords } from '@dialytica/core'
+import { inWords, piecesOwed, say, sentence, text } from '@dialytica/core'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'

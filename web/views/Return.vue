@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import {
   act,
-  pointByPoint,
-  pointsOf,
-  text,
-  warn,
-  whyNot,
   cautionsFor,
   nearestPhoto,
   notes,
   owedCount,
   patternOf,
+  pointByPoint,
+  pointsOf,
   settledCount,
   standWords,
+  text,
+  warn,
+  whyNot,
   zoneTitle,
   type Settlement,
 } from '@dialytica/core'

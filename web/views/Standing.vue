@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { text, describe, invert, isolations, standing, zoneTitle } from '@dialytica/core'
+import { describe, invert, isolations, standing, text, zoneTitle } from '@dialytica/core'
 import { computed } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'

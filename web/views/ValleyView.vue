@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { inShopTime } from '../data/time.ts'
-import { entryWords, text, zoneTitle } from '@dialytica/core'
+import { saidOf, text, zoneTitle } from '@dialytica/core'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import Cutaway from '../parts/Cutaway.vue'
@@ -21,14 +21,7 @@ function pick(step: string): void {
 /** The steps of the return that owe something. */
 const owing = computed(() => job.plan.filter(p => p.debts.length > 0))
 /** What was said and measured, in the order of its time. */
-const notes = computed(() =>
-  [...job.state.entries.values()]
-    .flatMap(entry => {
-      const words = entryWords(entry)
-      return words === null ? [] : [{ at: entry.at, text: text(words) }]
-    })
-    .sort((a, b) => (a.at < b.at ? -1 : 1)),
-)
+const notes = computed(() => saidOf(job.state.entries.values()))
 const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(job.family, z)).join(' and ')))
 </script>
 
@@ -54,8 +47,8 @@ const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(
       </p>
       <SayOrder v-if="mayWork" v-model="picked" />
       <ul v-if="notes.length" class="notes">
-        <li v-for="n in notes" :key="n.at + n.text">
-          <span class="mono soft">{{ inShopTime(n.at, 'minute') }}</span> {{ n.text }}
+        <li v-for="(n, i) in notes" :key="i">
+          <span class="mono soft">{{ inShopTime(n.at, 'minute') }}</span> {{ text(n.words) }}
         </li>
       </ul>
     </section>

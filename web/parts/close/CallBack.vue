@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { refusalWords } from '@dialytica/core'
+import { whyNot } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -28,7 +28,7 @@ async function open(): Promise<void> {
     complaint: complaint.value.trim(),
     callBackOf: first,
   })
-  problem.value = refusal ? refusalWords(refusal) : ''
+  problem.value = whyNot(refusal) ?? ''
   if (!refusal) await router.push(`/jobs/${id}/intake`)
 }
 </script>

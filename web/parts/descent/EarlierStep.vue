@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { refusalWords } from '@dialytica/core'
-import type { StepState } from '@dialytica/core'
+import { whyNot, type StepState } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
@@ -32,7 +31,7 @@ function strike(): void {
     return
   }
   const refusal = job.record('step-struck', { step: props.step.id, reason: reason.value.trim() })
-  problem.value = refusal ? refusalWords(refusal) : ''
+  problem.value = whyNot(refusal) ?? ''
   if (!refusal) emit('leave')
 }
 </script>

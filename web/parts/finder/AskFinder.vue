@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import {
-  text,
   glyphNames,
   glyphOf,
   itemNouns,
   parseLine,
   subject,
+  text,
   type BodyOf,
   type Fastener,
   type ItemKind,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { text, describe, type Finding, type Ranked } from '@dialytica/core'
+import { describe, text, type Finding, type Ranked } from '@dialytica/core'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import Thumb from '../Thumb.vue'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { text, benchWork, describe, minutesLeft, settledCount, stillOwed } from '@dialytica/core'
+import { benchWork, describe, minutesLeft, settledCount, stillOwed, text } from '@dialytica/core'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { text, owedCount, stillOwed, zoneTitle, type Family, type Gate, type Reach } from '@dialytica/core'
+import { owedCount, stillOwed, text, zoneTitle, type Family, type Gate, type Reach } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'

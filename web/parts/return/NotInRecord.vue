@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { whyNot, describe, parseLine, zoneTitle } from '@dialytica/core'
+import { describe, parseLine, whyNot, zoneTitle } from '@dialytica/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { v4 } from 'uuid'

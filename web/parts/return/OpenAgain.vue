@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { whyNot, reopening } from '@dialytica/core'
+import { reopening, whyNot } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useJob } from '../../stores/job.ts'

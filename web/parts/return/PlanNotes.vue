@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { act, text, nested, refusalWords, whyNot, arcWords, mayDrop, type Arc } from '@dialytica/core'
+import { act, arcWords, mayDrop, nested, text, whyNot, type Arc } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../../stores/job.ts'
@@ -37,7 +37,7 @@ function drop(): void {
     reason === 'said'
       ? job.record('constraint-withdrawn', { constraint: arc.said!, reason: why.value.trim() })
       : job.record('arc-dropped', { first, then, reason: reason as 'holds', why: why.value.trim() })
-  problem.value = refusal ? refusalWords(refusal) : ''
+  problem.value = whyNot(refusal) ?? ''
   if (refusal) return
   dropping.value = null
   why.value = ''

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import {
-  entriesOf,
-  text,
   checksFor,
   checkWords,
   describe,
+  entriesOf,
   glyphOf,
   owedCount,
   settledCount,
+  text,
   type Check,
   type Debt,
   type ReturnMove,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { pointsOf, text, settledCount, waypointName, type Debt, type Move } from '@dialytica/core'
+import { pointsOf, settledCount, text, waypointName, type Debt, type Move } from '@dialytica/core'
 import { computed } from 'vue'
 
 /** The waypoints of a line in the order in which it is laid: done, the one in hand, those to come. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { text, stillOwed, zoneTitle, type Debt, type Gate } from '@dialytica/core'
+import { stillOwed, text, zoneTitle, type Debt, type Gate } from '@dialytica/core'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
 

@@ -1,4 +1,4 @@
-import { text, pointsOf, waypointName, type Move, type Step } from '@dialytica/core'
+import { pointsOf, text, waypointName, type Move, type Step } from '@dialytica/core'
 import type { ShownMark } from './shown-mark.ts'
 
 /** What a line must keep on its way: its slack, and what it stays clear of. */

@@ -1,4 +1,4 @@
-import { entriesOf, refusalWords, reachLeft, shutIn, type ReturnStep } from '@dialytica/core'
+import { reachLeft, shutIn, type ReturnStep, whyNot } from '@dialytica/core'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { gate as alarm } from '../../devices/signals.ts'
 import { useJob } from '../../stores/job.ts'
@@ -11,7 +11,9 @@ export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: Com
   const job = useJob()
   const gate = computed(() => job.gatesAhead.find(g => g.at >= index.value && !g.closed))
   const ahead = computed(() => (gate.value ? gate.value.at - index.value : 0))
-  const passed = computed(() => entriesOf(job.state, 'gate-passed').some(e => e.body.step === r.value?.step.id))
+  const passed = computed(() =>
+    job.state.entries.some(e => e.kind === 'gate-passed' && e.body.step === r.value?.step.id),
+  )
   /** This step closes a zone over something that is still owed. */
   const held = computed(
     () => gate.value?.at === index.value && gate.value.behind.length > 0 && !passed.value && (r.value?.owes ?? 0) > 0,
@@ -45,7 +47,7 @@ export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: Com
       uncounted: at.counts.filter(n => !counted.value.includes(n)),
       ...(reason && { reason }),
     })
-    return refusal && refusalWords(refusal)
+    return whyNot(refusal)
   }
   /** Before the first piece of a step that closes a zone: the gate is passed clean. */
   function passClean(): void {

@@ -1,9 +1,9 @@
 import {
-  text,
-  patternOf,
   owedCount,
+  patternOf,
   pointsOf,
   settledCount,
+  text,
   waypointName,
   type Debt,
   type Mark,
