@@ -12,6 +12,7 @@ export class Unfit extends Error {}
 export interface Options {
   left?: string | undefined
   short?: string | undefined
+  pieces?: string | undefined
   step?: string | undefined
   missed?: string[] | undefined
 }

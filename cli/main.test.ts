@@ -48,6 +48,21 @@ describe('the command line', () => {
     expect(status).toBe(1)
     expect(out).toContain('These cannot all hold')
   })
+  it('fit: the record after the next pieces went on, which every command reads in turn', async () => {
+    const owed = (await run('balance', example)).json!.pieces as number
+    const { status, out, json } = await run('fit', example, '--pieces', '3')
+    expect(status).toBe(0)
+    const file = join(folder, 'fitted.json')
+    writeFileSync(file, out)
+    expect((await run('balance', file)).json!.pieces).toBe(owed - 3)
+    expect((json!.log as { kind: string }[]).slice(-3).map(e => e.kind)).toEqual(Array(3).fill('debt-settled'))
+    expect((await run('fit', example, '--pieces', '2', '--text')).out.trim().split('\n')).toHaveLength(2)
+    const all = await run('fit', file, '--pieces', String(owed))
+    expect(all.status).toBe(1)
+    writeFileSync(file, all.out)
+    expect(await run('balance', file)).toMatchObject({ status: 0, json: { pieces: 0 } })
+    expect(await run('fit', example, '--pieces', 'some')).toMatchObject({ status: 2 })
+  })
   it('gates, look-alikes, tighten and balance answer in JSON and in words', async () => {
     expect((await run('gates', example)).json!.gates).toHaveLength(2)
     expect((await run('gates', example, '--text')).out).toContain('count out:')

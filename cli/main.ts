@@ -5,12 +5,21 @@ import { parseArgs } from 'node:util'
 import { Unfit, type Command } from './answer.ts'
 import { balance } from './balance.ts'
 import { finder } from './finder.ts'
+import { fit } from './fit.ts'
 import { gates } from './gates.ts'
 import { lookAlikes } from './look-alikes.ts'
 import { plan } from './plan.ts'
 import { tighten } from './tighten.ts'
 
-export const commands: Record<string, Command> = { plan, gates, finder, 'look-alikes': lookAlikes, tighten, balance }
+export const commands: Record<string, Command> = {
+  plan,
+  gates,
+  finder,
+  'look-alikes': lookAlikes,
+  tighten,
+  balance,
+  fit,
+}
 
 export const help = `dialytica COMMAND FILE [--text]
 
@@ -29,6 +38,7 @@ line on the standard error, with its path into the file.
 
   dialytica plan job.json --text
   dialytica finder job.json --left "T20x18" --text
+  dialytica fit job.json --pieces 12 | dialytica balance - --text
 `
 
 async function recordFrom(file: string): Promise<ReadRecord> {
@@ -56,6 +66,7 @@ export async function main(
         text: { type: 'boolean' },
         left: { type: 'string' },
         short: { type: 'string' },
+        pieces: { type: 'string' },
         step: { type: 'string' },
         missed: { type: 'string', multiple: true },
       },

@@ -23,6 +23,10 @@ export const refusals = {
   18: 'This kind of act is not known to this version: load the application anew',
   19: 'This act does not fit the job, and nothing was changed: record it anew',
   20: 'Sign in and open a job first',
+  21: 'This cannot be taken back: say what is so now',
+  22: 'Take a photo, touch what comes off, or write it on the line.',
+  23: 'Say what belongs here: a plug, four screws, a ground strap.',
+  24: 'The year of make has four figures, like 2019.',
 } as const
 
 export interface Refusal {

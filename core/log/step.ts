@@ -66,3 +66,15 @@ export interface Step {
   marks: Mark[]
   moves: Move[]
 }
+
+/** What was recorded of a step, without what became of it since. */
+export const contentOf = ({ id, title, zone, posture, live, photos, marks, moves }: Step): Step => ({
+  id,
+  ...(title !== undefined && { title }),
+  ...(zone !== undefined && { zone }),
+  ...(posture !== undefined && { posture }),
+  ...(live !== undefined && { live }),
+  photos,
+  marks,
+  moves,
+})

@@ -16,6 +16,7 @@ import {
   type Photo,
   type Step,
 } from '@dialytica/core'
+import { passGate, settle, type Act } from '@dialytica/core/acts'
 import { dice } from '../camera/light.ts'
 import { find, shoot } from '../camera/scene.ts'
 import { sceneOf } from '../scenes/index.ts'
@@ -75,6 +76,11 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
     log.push(event)
   }
 
+  const does = (act: Act, minutes: number) => {
+    if (!act.ok) throw new Error(`${job.name}: ${refusalWords(act.refusal)}`)
+    for (const { kind, body } of act.events) say(kind, body, minutes)
+  }
+
   say('job-opened', { unit, family: job.family, complaint: job.complaint, plate: job.plate }, 0)
   const { ticks = [], ...told } = job.intake ?? {}
   if (Object.keys(told).length) say('intake-told', told, 1)
@@ -131,13 +137,12 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
   const closing = new Map(gates(job.family, plan).map(g => [g.step, g]))
   for (const r of plan.slice(0, job.back === 'all' ? plan.length : job.back)) {
     const gate = closing.get(r.step.id)
-    if (gate)
-      say('gate-passed', { step: gate.step, owed: [], zones: gate.zones, counted: gate.counts, uncounted: [] }, 0.3)
+    if (gate) does(passGate({ ...gate, behind: [] }, gate.counts), 0.3)
     for (const debt of r.debts) {
       const marks = r.step.marks.filter(m => m.move === debt.move).map(m => m.id)
       const how = settledHow(job, debt.item, english(debt.label))
       const count = owedCount(debt)
-      say('debt-settled', { debt: debt.id, how, count, ...(marks.length === count && { marks }) }, 0.8)
+      does(settle(state, debt, how, count, marks.length === count ? marks : []), 0.8)
     }
   }
   if (job.phase === 'return') return log

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { toldAtIntake, whyNot, type IntakeField } from '@dialytica/core'
+import { tellIntake } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed } from 'vue'
 import { useJob } from '../stores/job.ts'
@@ -25,11 +26,7 @@ const fields: readonly { field: IntakeField; label: string; hint: string; wide?:
 ]
 function tell(field: IntakeField, text: string): void {
   const words = text.trim()
-  if (words === value(field)) return
-  if (field === 'made' && !/^\d{4}$/.test(words))
-    return emit('problem', 'The year of make has four figures, like 2019.')
-  const body = { [field]: field === 'made' ? Number(words) : words }
-  emit('problem', whyNot(job.record('intake-told', body)) ?? '')
+  if (words !== value(field)) emit('problem', whyNot(job.act(tellIntake(field, words))) ?? '')
 }
 const plate = computed(() => job.card?.model.code ?? job.state.opened?.plate ?? '')
 </script>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { whyNot } from '@dialytica/core'
+import { pause as pausing } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../stores/job.ts'
@@ -24,9 +25,7 @@ function pause(): void {
     problem.value = 'Say what it waits for: a part, a decision, a second person.'
     return
   }
-  const due = days.value && new Date(Date.now() + days.value * 86_400_000).toISOString()
-  const body = { phase: job.state.phase.name as 'bench', waitsFor: what.value.trim(), ...(due && { due }) }
-  problem.value = whyNot(job.record('phase-changed', body)) ?? ''
+  problem.value = whyNot(job.act(pausing(job.state, what.value.trim(), days.value, new Date()))) ?? ''
   if (problem.value) return
   asking.value = false
   what.value = ''

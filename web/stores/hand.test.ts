@@ -6,6 +6,7 @@ import { local } from '../data/local.ts'
 import { useDraft } from './draft.ts'
 import { useHand } from './hand.ts'
 import { useJob } from './job.ts'
+import { useMarking } from './marking.ts'
 import { useSession } from './session.ts'
 import { jobId as job, person } from '../test/job-at-hand.ts'
 
@@ -90,25 +91,25 @@ afterEach(() => useJob().close())
 async function inHand() {
   await useJob().open(job)
   await vi.waitFor(() => expect(Stream.last).toBeDefined())
-  const [draft, hand] = [useDraft(), useHand()]
+  const [draft, marking, hand] = [useDraft(), useMarking(), useHand()]
   await draft.load()
   await hand.share()
-  draft.addPhoto(photo)
-  draft.tapAt({ x: 0.2, y: 0.3 })
+  marking.addPhoto(photo)
+  marking.tapAt({ x: 0.2, y: 0.3 })
   await vi.waitFor(() => expect(server.step?.marks).toHaveLength(1))
-  return draft
+  return { draft, marking }
 }
 const agreed = () => vi.waitFor(() => expect(server.step).toEqual(JSON.parse(JSON.stringify(useDraft().recording))))
 const counts = (step: Step | null) => step!.moves.map(m => ('count' in m ? m.count : 0))
 
 it('its own word that comes back before the answer counts nothing twice, and what was taken back stays so', async () => {
-  const draft = await inHand()
+  const { draft, marking } = await inHand()
   server.hold()
-  draft.tapAt({ x: 0.4, y: 0.3 })
+  marking.tapAt({ x: 0.4, y: 0.3 })
   await vi.waitFor(() => expect(server.step?.marks).toHaveLength(2))
   draft.undo()
-  draft.tapAt({ x: 0.6, y: 0.3 })
-  draft.tapAt({ x: 0.8, y: 0.3 })
+  marking.tapAt({ x: 0.6, y: 0.3 })
+  marking.tapAt({ x: 0.8, y: 0.3 })
   server.release()
   await agreed()
   expect(counts(server.step)).toEqual([3])
@@ -116,14 +117,14 @@ it('its own word that comes back before the answer counts nothing twice, and wha
 })
 
 it('what another device put while an answer was on its way is taken in after it', async () => {
-  const draft = await inHand()
+  const { marking } = await inHand()
   server.hold()
-  draft.tapAt({ x: 0.4, y: 0.3 })
+  marking.tapAt({ x: 0.4, y: 0.3 })
   await vi.waitFor(() => expect(server.step?.marks).toHaveLength(2))
   const step = server.step!
   const mark = { ...step.marks[0]!, id: '99999999-9999-4999-8999-999999999999', path: [{ x: 0.9, y: 0.9 }] }
   server.holds({ ...step, marks: [...step.marks, mark], moves: [{ ...step.moves[0]!, count: 3 } as never] })
-  draft.tapAt({ x: 0.6, y: 0.3 })
+  marking.tapAt({ x: 0.6, y: 0.3 })
   server.release()
   await vi.waitFor(() => expect(server.step?.marks).toHaveLength(4))
   await agreed()
@@ -131,27 +132,27 @@ it('what another device put while an answer was on its way is taken in after it'
 })
 
 it('an answer that was lost is heard of later, and nothing is counted twice', async () => {
-  const draft = await inHand()
+  const { draft, marking } = await inHand()
   server.loses = true
-  draft.tapAt({ x: 0.4, y: 0.3 })
+  marking.tapAt({ x: 0.4, y: 0.3 })
   await vi.waitFor(() => expect(server.step?.marks).toHaveLength(2))
   server.loses = false
   draft.undo()
-  draft.tapAt({ x: 0.6, y: 0.3 })
+  marking.tapAt({ x: 0.6, y: 0.3 })
   await agreed()
   expect(counts(server.step)).toEqual([2])
   expect(server.step!.marks.map(m => m.path[0]!.x)).toEqual([0.2, 0.6])
 })
 
 it('what is tapped after an undo counts for the group that the other goes on with', async () => {
-  const draft = await inHand()
+  const { draft, marking } = await inHand()
   const step = server.step!
   const mark = { ...step.marks[0]!, id: '99999999-9999-4999-8999-999999999999', path: [{ x: 0.9, y: 0.9 }] }
   server.holds({ ...step, marks: [...step.marks, mark], moves: [{ ...step.moves[0]!, count: 2 } as never] })
   await vi.waitFor(() => expect(draft.step.marks).toHaveLength(2))
   draft.undo()
   await vi.waitFor(() => expect(server.step?.marks).toHaveLength(1))
-  draft.tapAt({ x: 0.5, y: 0.6 })
+  marking.tapAt({ x: 0.5, y: 0.6 })
   await vi.waitFor(() => expect(server.step?.marks).toHaveLength(2))
   expect(counts(server.step)).toEqual([2])
 })

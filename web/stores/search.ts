@@ -1,16 +1,5 @@
-import {
-  entriesOf,
-  find,
-  knownName,
-  openingOf,
-  say,
-  text,
-  whyNot,
-  type BodyOf,
-  type Finding,
-  type Move,
-  type Ranked,
-} from '@dialytica/core'
+import { entriesOf, find, openingOf, whyNot, type BodyOf, type Finding, type Move, type Ranked } from '@dialytica/core'
+import { foundAt, lookedAt, openToLook, report as reported, type Act } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { useJob } from './job.ts'
@@ -19,15 +8,6 @@ import { useJob } from './job.ts'
 export interface Open extends BodyOf<'leftover-reported'> {
   id: string
   missed: string[]
-}
-
-const explains: Record<Ranked['kind'], (words: string) => string> = {
-  hole: words => `found in ${words}`,
-  owed: words => `belongs to what is ${words}`,
-  'old part': words => `from ${words}`,
-  tray: () => 'was in the tray before',
-  cell: words => `found in ${words}`,
-  fallen: words => `found ${words}`,
 }
 
 /** The search for what is left over or short in the open job: asked, looked for place by place, explained. */
@@ -64,47 +44,16 @@ export const useSearch = defineStore('search', () => {
     return find(job.state, job.family, job.planned, { asks, known, short }, missed)
   })
 
-  /** Reports it; returns why not. */
-  function report(body: Omit<BodyOf<'leftover-reported'>, 'what'>): string | null {
-    const short = body.short && job.state.debts.get(body.short)
-    const what = [
-      ...(body.known ? [text(knownName(body.known, moveOf))] : []),
-      ...(short ? [text(say`one short of ${short.label}`)] : []),
-    ]
+  const tell = (act: Act): string | null => whyNot(job.act(act))
+  /** Reports it; like all that follow, returns why not. */
+  function report(asked: Omit<BodyOf<'leftover-reported'>, 'what'>): string | null {
     chosen.value = null
-    return whyNot(job.record('leftover-reported', { ...body, what: what.join('; ') }))
+    return tell(reported(job.state, asked))
   }
-  function look(place: string, found: boolean): string | null {
-    return whyNot(job.record('place-looked', { leftover: current.value!.id, place, found }))
-  }
-  /** It is here: the search ends with its explanation. */
-  function here(place: Ranked): string | null {
-    const leftover = current.value!.id
-    return (
-      look(place.id, true) ??
-      whyNot(
-        job.record('leftover-explained', { leftover, place: place.id, by: explains[place.kind](text(place.words)) }),
-      )
-    )
-  }
-  const explain = (by: string): string | null =>
-    whyNot(job.record('leftover-explained', { leftover: current.value!.id, by }))
-
+  const lookIn = (place: string) => tell(lookedAt(current.value!.id, place))
+  const here = (place: Ranked) => tell(foundAt(current.value!.id, place))
+  const explain = (by: string) => whyNot(job.record('leftover-explained', { leftover: current.value!.id, by }))
   /** Takes a cover off again, and what fastens it, to look behind it; what is under it stays as it is. */
-  function openUp(step: string): string | null {
-    const holds = job.planned.arcs.flatMap(a => (a.reason === 'holds' && a.first === step ? [a.then] : []))
-    for (const id of [...holds, step]) {
-      const r = job.plan.find(p => p.step.id === id)
-      const debts = (r?.debts ?? []).flatMap(d =>
-        (['refitted', 'replaced', 'scrapped', 'missing'] as const).flatMap(how =>
-          d.settled[how] > 0 ? [{ debt: d.id, how, count: d.settled[how] }] : [],
-        ),
-      )
-      if (debts.length === 0) continue
-      const refusal = job.record('step-reopened', { step: id, debts, reason: `to look for ${current.value!.what}` })
-      if (refusal) return whyNot(refusal)
-    }
-    return null
-  }
-  return { open, current, chosen, finding, explained, moveOf, report, look, here, explain, openUp, openingOf }
+  const openUp = (cover: string) => tell(openToLook(job.planned, cover, `to look for ${current.value!.what}`))
+  return { open, current, chosen, finding, explained, moveOf, report, lookIn, here, explain, openUp, openingOf }
 })

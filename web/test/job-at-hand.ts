@@ -1,8 +1,10 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
-import { refusalWords, type JobEvent, type Mark, type Step } from '@dialytica/core'
+import { refusalWords, type Mark, type Step } from '@dialytica/core'
+import { does, happens } from '@dialytica/core/acts'
 import { createMemoryHistory, createRouter, type Router } from 'vue-router'
 import { local } from '../data/local.ts'
+import { memorySource } from '../job/memory-source.ts'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
 
@@ -55,22 +57,19 @@ export const steps: Step[] = [
   },
 ]
 
-/** A person at a device that has no server, with a job open and the steps above recorded. */
+/** A person at a device without a server, with a job open and the steps above recorded. */
 export async function jobAtHand(role: 'viewer' | 'technician' = 'technician') {
   setActivePinia(createPinia())
   await Promise.all([local.events.clear(), local.shots.clear(), local.drafts.clear()])
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')))
   useSession().person = { ...person, role }
   const job = useJob()
+  job.from(memorySource())
   await job.open(jobId, true)
-  const bodies: [JobEvent['kind'], object][] = [
-    ['job-opened', { unit: id(9), family: 'front-loader', complaint: 'drips', plate: 'FL-84 1' }],
-    ...steps.map(step => ['step-recorded', { step }] as [JobEvent['kind'], object]),
-  ]
-  for (const [kind, body] of bodies) {
-    const refusal = job.record(kind, body as never)
-    if (refusal) throw new Error(refusalWords(refusal))
-  }
+  const opened = { unit: id(9), family: 'front-loader' as const, complaint: 'drips', plate: 'FL-84 1' }
+  const told = steps.map(step => happens('step-recorded', { step }))
+  const refusal = job.act(does(happens('job-opened', opened), ...told))
+  if (refusal) throw new Error(refusalWords(refusal))
   return job
 }
 

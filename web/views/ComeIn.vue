@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { anatomy, families, findPlates, limits, refusalWords, type Family, type Photo } from '@dialytica/core'
+import { openJob } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -104,7 +105,7 @@ async function comeIn(): Promise<void> {
       ...(made.value && { made: Number(made.value) }),
       ...(stands.value.trim() && { stands: stands.value.trim() }),
     }
-    const refusal = job.record('job-opened', opened) ?? job.record('intake-told', told)
+    const refusal = job.act(openJob(opened, told))
     if (refusal) throw new Error(refusalWords(refusal))
     await router.replace(`/jobs/${id}/intake`)
   } catch (error) {

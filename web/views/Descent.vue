@@ -23,6 +23,7 @@ import ZoneChoice from '../parts/ZoneChoice.vue'
 import { useAlikes } from '../stores/alikes.ts'
 import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
+import { useMarking } from '../stores/marking.ts'
 import { useSession } from '../stores/session.ts'
 import { useHeldMark } from './descent/held-mark.ts'
 import { useLookedAt } from './descent/looked-at.ts'
@@ -31,6 +32,7 @@ import { useShots } from './descent/shots.ts'
 /** The way down: photo first or line first, taps on the photo, what is known of it, done. */
 const job = useJob()
 const draft = useDraft()
+const marking = useMarking()
 const alikes = useAlikes()
 const router = useRouter()
 const problem = ref('')
@@ -56,7 +58,7 @@ const marks = computed(() =>
 function pick(kind: GlyphKind): void {
   if (fixed.value) return
   if (hand.retype(kind)) return
-  draft.glyph = kind
+  marking.glyph = kind
   if (kind === 'posture' || !photo.value) draft.beginMove(kind)
 }
 function stepDown(): void {
@@ -71,7 +73,7 @@ function tapMark(id: string, point: number): void {
 }
 function tapAt(point: Point): void {
   hand.leave()
-  draft.tapAt(point)
+  marking.tapAt(point)
 }
 function count(by: number): void {
   const move = draft.move
@@ -157,16 +159,16 @@ useCommands(
         <PhotoStage
           :photo="photo"
           :marks="marks"
-          :glyph="fixed ? undefined : draft.glyph"
+          :glyph="fixed ? undefined : marking.glyph"
           :framing="shots.framing.value"
-          :close-ups="looked ? [] : draft.closeUps"
+          :close-ups="looked ? [] : marking.closeUps"
           mark-as="Marked"
           @tap="tapAt"
-          @stroke="draft.drawAlong"
+          @stroke="marking.drawAlong"
           @frame="shots.frame"
           @mark="tapMark"
-          @drag="(id, index, point) => draft.shiftMark(id, point, index)"
-          @close-up="draft.photo = $event"
+          @drag="(id, index, point) => marking.shiftMark(id, point, index)"
+          @close-up="marking.photo = $event"
         >
           <CameraPanel v-if="!fixed" :key="step.id" :errand="shots.another" />
           <p v-else class="nothing">
@@ -179,7 +181,7 @@ useCommands(
           :mark="hand.mark.value"
           :point="hand.held.value!.point"
           :by="hand.by.value"
-          @retype="draft.retype(hand.mark.value.id, $event)"
+          @retype="marking.retype(hand.mark.value.id, $event)"
           @pass="draft.pass(hand.held.value!.point, $event)"
           @remove="hand.remove"
           @leave="hand.leave"

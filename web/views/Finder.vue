@@ -128,7 +128,7 @@ useCommands({ back: () => void router.push(`/jobs/${job.id}/return`) })
         :fixed="readOnly"
         :lit="lit?.id"
         @here="found"
-        @miss="tell(search.look($event, false))"
+        @miss="tell(search.lookIn($event))"
         @open="tell(search.openUp($event))"
         @show="shown = $event"
       />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { turnTo } from '@dialytica/core/acts'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
@@ -19,7 +20,7 @@ const fixed = computed(() => job.closed || useSession().person?.role === 'viewer
 const hasPower = computed(() => !job.standing.isolated.includes('power'))
 
 function goDown(): void {
-  if (!fixed.value && job.state.phase.name === 'intake') job.record('phase-changed', { phase: 'descent' })
+  if (!fixed.value) job.act(turnTo(job.state, 'descent'))
   void router.push(`/jobs/${job.id}/descent`)
 }
 /** The right pedal ticks off the next act where it can be done in one way; when all are done it goes down. */

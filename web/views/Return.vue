@@ -32,7 +32,7 @@ import StepActs from '../parts/return/StepActs.vue'
 import ThenAndNow from '../parts/return/ThenAndNow.vue'
 import { useCamera } from '../stores/camera.ts'
 import { useJob } from '../stores/job.ts'
-import { usual, useRefit } from '../stores/refit.ts'
+import { useRefit } from '../stores/refit.ts'
 import { useSession } from '../stores/session.ts'
 import { useAligning } from './return/aligning.ts'
 import { useGateInHand } from './return/gate-in-hand.ts'
@@ -87,17 +87,13 @@ function all(): void {
   tell(refit.fitAll(r.value, next.value))
 }
 function tapMark(id: string): void {
-  const mark = r.value?.step.marks.find(m => m.id === id)
-  const debt = job.state.debts.get(mark?.move ?? '')
-  if (!r.value || !mark || !debt || readOnly.value) return
-  const single = mark.path.length === 1
-  if (debt.marks.includes(id) || owedCount(debt) === 0)
-    tell(refit.reopen(r.value.step.id, debt, single ? id : undefined))
-  else if (held.value) forth()
-  else {
-    passClean()
-    tell(refit.fit(r.value, debt, usual(debt), 1, single ? [id] : undefined))
-  }
+  const at = r.value
+  const debt = job.state.debts.get(at?.step.marks.find(m => m.id === id)?.move ?? '')
+  if (!at || !debt || readOnly.value) return
+  const isOn = debt.marks.includes(id) || owedCount(debt) === 0
+  if (!isOn && held.value) return forth()
+  if (!isOn) passClean()
+  tell(refit.touch(at, id))
 }
 function passGate(reason: string): void {
   if (reason) tell(pass(reason))

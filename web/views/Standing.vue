@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { describe, invert, isolations, standing, text, zoneTitle } from '@dialytica/core'
+import { goOn as goingOn } from '@dialytica/core/acts'
 import { computed } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
@@ -29,7 +30,7 @@ const act = (l: (typeof now.value.last)[number]) => {
   return move ? describe(l.way === 'down' ? move : invert(move)) : 'A photo.'
 }
 function goOn(): void {
-  if (phase.value.waitsFor && !readOnly.value) job.record('phase-changed', { phase: phase.value.name as 'bench' })
+  if (!readOnly.value) job.act(goingOn(job.state))
   const back = ['bench', 'return', 'proof'].includes(phase.value.name)
   void router.push(
     `/jobs/${job.id}/${back ? 'return' : phase.value.name === 'intake' && job.state.order.isEmpty() ? 'intake' : 'descent'}`,

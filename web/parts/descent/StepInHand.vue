@@ -3,6 +3,7 @@ import { glyphFor, type Glyph as GlyphKind, type Move } from '@dialytica/core'
 import { computed, ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'
+import { useMarking } from '../../stores/marking.ts'
 import GlyphBar from '../GlyphBar.vue'
 import MoveList from '../MoveList.vue'
 import FoundAs from '../moves/FoundAs.vue'
@@ -17,6 +18,7 @@ const emit = defineEmits<{ pick: [glyph: GlyphKind]; done: [] }>()
 const ask = defineModel<string>('ask')
 const job = useJob()
 const draft = useDraft()
+const marking = useMarking()
 /** What the line tells is shown over it; what was told before is shown while it is empty. */
 const told = computed(() => !draft.line.trim())
 /** Only things have a condition; a turn or an isolation has none. */
@@ -27,12 +29,15 @@ defineExpose({ focus: () => quick.value?.focus(), blur: () => quick.value?.blur(
 </script>
 
 <template>
-  <GlyphBar v-if="!fixed" :glyph="draft.glyph" @pick="emit('pick', $event)" />
+  <GlyphBar v-if="!fixed" :glyph="marking.glyph" @pick="emit('pick', $event)" />
   <p v-if="draft.amends || draft.before" class="mode" role="status">
     {{ draft.amends ? `Step ${number} is written anew.` : `This step goes before step ${number}.` }}
     <button class="btn" type="button" @click="draft.amends ? draft.leaveAmend() : draft.insertBefore(null)">
       {{ draft.amends ? 'Leave it as it was' : 'At the end instead' }}
     </button>
+  </p>
+  <p v-if="!draft.isKept" class="mode" role="alert">
+    <b>This device is full.</b> The step in hand stands in this page alone: record it, and leave the page open.
   </p>
   <div v-if="draft.step.moves.length && told" class="moves">
     <MoveList :moves="draft.step.moves" :chosen="draft.move?.id" @choose="draft.choose" />

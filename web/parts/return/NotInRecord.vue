@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { describe, parseLine, whyNot, zoneTitle } from '@dialytica/core'
+import { foundMissing } from '@dialytica/core/acts'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { v4 } from 'uuid'
@@ -16,20 +17,8 @@ const around = computed(() => ({ posture: job.standing.posture, isolated: job.st
 const said = computed(() => parseLine(line.value, { family: job.family, around: around.value, id: v4 }))
 function owe(): void {
   const { moves, zone = props.zone } = said.value
-  if (moves.length === 0) {
-    problem.value = 'Say what belongs here: a plug, four screws, a ground strap.'
-    return
-  }
   const id = v4()
-  const step = {
-    id,
-    title: 'found missing on the way back',
-    ...(zone && { zone }),
-    photos: [],
-    marks: [],
-    moves,
-  }
-  problem.value = whyNot(job.record('step-recorded', { step })) ?? ''
+  problem.value = whyNot(job.act(foundMissing({ id, moves, ...(zone && { zone }) }))) ?? ''
   if (problem.value) return
   line.value = ''
   open.value = false

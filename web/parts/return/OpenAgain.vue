@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { reopening, whyNot } from '@dialytica/core'
+import { openAgain } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useJob } from '../../stores/job.ts'
@@ -23,10 +24,8 @@ function open(): void {
     problem.value = 'Say why it is opened again: it stays in the record.'
     return
   }
-  for (const { step, debts } of steps.value) {
-    problem.value = whyNot(job.record('step-reopened', { step, debts, reason: why.value.trim() })) ?? ''
-    if (problem.value) return
-  }
+  problem.value = whyNot(job.act(openAgain(steps.value, why.value.trim()))) ?? ''
+  if (problem.value) return
   asking.value = false
   why.value = ''
 }

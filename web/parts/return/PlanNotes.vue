@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { act, arcWords, mayDrop, nested, text, whyNot, type Arc } from '@dialytica/core'
+import { dropArc } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../../stores/job.ts'
@@ -32,11 +33,7 @@ function drop(): void {
     problem.value = 'Say why it does not hold on this machine: it stays in the record.'
     return
   }
-  const { first, then, reason } = arc
-  const refusal =
-    reason === 'said'
-      ? job.record('constraint-withdrawn', { constraint: arc.said!, reason: why.value.trim() })
-      : job.record('arc-dropped', { first, then, reason: reason as 'holds', why: why.value.trim() })
+  const refusal = job.act(dropArc(arc, why.value.trim()))
   problem.value = whyNot(refusal) ?? ''
   if (refusal) return
   dropping.value = null

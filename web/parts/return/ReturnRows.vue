@@ -3,7 +3,6 @@ import {
   checksFor,
   checkWords,
   describe,
-  entriesOf,
   glyphOf,
   owedCount,
   settledCount,
@@ -12,6 +11,7 @@ import {
   type Debt,
   type ReturnMove,
 } from '@dialytica/core'
+import { checksDone, tickCheck } from '@dialytica/core/acts'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import Glyph from '../Glyph.vue'
@@ -20,20 +20,9 @@ import Glyph from '../Glyph.vue'
 const props = defineProps<{ step: string; moves: readonly ReturnMove[]; fixed: boolean }>()
 const job = useJob()
 /** The entry of each check that was done on this step, by debt and check. */
-const done = computed(
-  () =>
-    new Map(
-      entriesOf(job.state, 'check-done')
-        .filter(({ body }) => body.step === props.step && body.passed)
-        .map(({ id, body }) => [`${body.debt} ${body.check}`, id]),
-    ),
-)
+const done = computed(() => checksDone(job.state, props.step))
 const entryOf = (debt: Debt, check: Check) => done.value.get(`${debt.id} ${check}`)
-function tap(debt: Debt, check: Check): void {
-  const entry = entryOf(debt, check)
-  if (entry) job.record('entry-withdrawn', { entry, reason: 'not so' })
-  else job.record('check-done', { check, passed: true, step: props.step, debt: debt.id })
-}
+const tap = (debt: Debt, check: Check) => job.act(tickCheck(job.state, props.step, debt.id, check))
 </script>
 
 <template>

@@ -1,13 +1,15 @@
 import { pointsOf, type Glyph, type Mark } from '@dialytica/core'
 import { computed, ref, type Ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
+import { useMarking } from '../../stores/marking.ts'
 
 /** The mark of the step in hand that was taken up, and the point of its path: to be moved, retyped, taken away. */
 export function useHeldMark(fixed: Ref<boolean>) {
   const draft = useDraft()
+  const marking = useMarking()
   const held = ref<{ id: string; point: number } | null>(null)
   const mark = computed<Mark | undefined>(() =>
-    fixed.value ? undefined : draft.step.marks.find(m => m.id === held.value?.id && m.photo === draft.photo),
+    fixed.value ? undefined : draft.step.marks.find(m => m.id === held.value?.id && m.photo === marking.photo),
   )
   /** How the line passes the point that was taken up. */
   const by = computed(() => {
@@ -22,13 +24,13 @@ export function useHeldMark(fixed: Ref<boolean>) {
   /** Tells that it is of another kind; false when there is none that could be. */
   function retype(kind: Glyph): boolean {
     if (!mark.value || mark.value.glyph === 'line' || kind === 'line') return false
-    draft.retype(mark.value.id, kind)
+    marking.retype(mark.value.id, kind)
     return true
   }
   function remove(): void {
     if (!mark.value) return
-    if (mark.value.glyph === 'line' && mark.value.path.length > 1) draft.removePoint(mark.value.id, held.value!.point)
-    else draft.removeMark(mark.value.id)
+    if (mark.value.glyph === 'line' && mark.value.path.length > 1) marking.removePoint(mark.value.id, held.value!.point)
+    else marking.removeMark(mark.value.id)
     leave()
   }
   return { held, mark, by, take, retype, remove, leave }

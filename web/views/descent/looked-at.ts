@@ -2,11 +2,13 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'
+import { useMarking } from '../../stores/marking.ts'
 
 /** An earlier step is looked at when the address names it; else the step in hand. */
 export function useLookedAt() {
   const job = useJob()
   const draft = useDraft()
+  const marking = useMarking()
   const route = useRoute()
   const router = useRouter()
   const looked = computed(() => {
@@ -17,7 +19,7 @@ export function useLookedAt() {
   watch(looked, () => (chosen.value = null))
   const step = computed(() => looked.value ?? draft.step)
   const photo = computed(() =>
-    looked.value ? (looked.value.photos.find(p => p.hash === chosen.value) ?? looked.value.photos.at(-1)) : draft.shot,
+    looked.value ? (looked.value.photos.find(p => p.hash === chosen.value) ?? looked.value.photos.at(-1)) : marking.shot,
   )
   /** Where it stands in the descent: 1 is the first. */
   const number = computed(() => {

@@ -4,6 +4,7 @@ import type { Errand, ErrandKind, View } from '../../devices/camera.ts'
 import { useCamera } from '../../stores/camera.ts'
 import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'
+import { useMarking } from '../../stores/marking.ts'
 
 interface Region {
   x: number
@@ -17,6 +18,7 @@ const kinds: ErrandKind[] = ['step', 'clearer', 'close-up']
 export function useShots(fixed: Ref<boolean>, letPhoneIn: () => (() => void) | undefined) {
   const job = useJob()
   const draft = useDraft()
+  const marking = useMarking()
   const camera = useCamera()
   const framing = ref(false)
   const busy = computed(() => camera.isBusy(...kinds))
@@ -41,21 +43,21 @@ export function useShots(fixed: Ref<boolean>, letPhoneIn: () => (() => void) | u
       },
     }
   }
-  const another = () => errand('step', 'Photograph the place as it is now.', draft.addPhoto)
+  const another = () => errand('step', 'Photograph the place as it is now.', marking.addPhoto)
   const shoot = () => {
     if (!fixed.value) camera.ask(another())
   }
   function clearer(): void {
-    const old = draft.photo
+    const old = marking.photo
     if (old && !fixed.value)
-      camera.ask(errand('clearer', 'Photograph the same again, clearer.', photo => draft.clearer(old, photo)))
+      camera.ask(errand('clearer', 'Photograph the same again, clearer.', photo => marking.clearer(old, photo)))
   }
   /** A region was framed on the photo of the stage: the next photo is its close-up. */
   function frame(region: Region): void {
     framing.value = false
-    if (!draft.photo || region.width < 0.02 || region.height < 0.02) return
-    const closeUpOf = { photo: draft.photo, ...region }
-    const keep = (photo: Photo) => draft.addPhoto({ ...photo, closeUpOf })
+    if (!marking.photo || region.width < 0.02 || region.height < 0.02) return
+    const closeUpOf = { photo: marking.photo, ...region }
+    const keep = (photo: Photo) => marking.addPhoto({ ...photo, closeUpOf })
     camera.ask(errand('close-up', 'Photograph what was framed, from near.', keep, { region }))
   }
   return { busy, problem, framing, another, shoot, clearer, frame }

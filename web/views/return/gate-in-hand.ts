@@ -1,4 +1,5 @@
-import { reachLeft, shutIn, type ReturnStep, whyNot } from '@dialytica/core'
+import { reachLeft, shutIn, whyNot, type ReturnStep } from '@dialytica/core'
+import { isPassed, passGate } from '@dialytica/core/acts'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { gate as alarm } from '../../devices/signals.ts'
 import { useJob } from '../../stores/job.ts'
@@ -11,9 +12,7 @@ export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: Com
   const job = useJob()
   const gate = computed(() => job.gatesAhead.find(g => g.at >= index.value && !g.closed))
   const ahead = computed(() => (gate.value ? gate.value.at - index.value : 0))
-  const passed = computed(() =>
-    job.state.entries.some(e => e.kind === 'gate-passed' && e.body.step === r.value?.step.id),
-  )
+  const passed = computed(() => isPassed(job.state, r.value?.step.id))
   /** This step closes a zone over something that is still owed. */
   const held = computed(
     () => gate.value?.at === index.value && gate.value.behind.length > 0 && !passed.value && (r.value?.owes ?? 0) > 0,
@@ -38,16 +37,7 @@ export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: Com
   /** Records that the gate of the step in hand is passed; returns why not. */
   function pass(reason?: string): string | null {
     const at = gate.value
-    if (!at || at.at !== index.value) return null
-    const refusal = job.record('gate-passed', {
-      step: at.step,
-      owed: at.behind.map(d => d.id),
-      zones: at.zones,
-      counted: at.counts.filter(n => counted.value.includes(n)),
-      uncounted: at.counts.filter(n => !counted.value.includes(n)),
-      ...(reason && { reason }),
-    })
-    return whyNot(refusal)
+    return at?.at === index.value ? whyNot(job.act(passGate(at, counted.value, reason))) : null
   }
   /** Before the first piece of a step that closes a zone: the gate is passed clean. */
   function passClean(): void {

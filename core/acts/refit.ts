@@ -1,0 +1,73 @@
+import { owedCount, settlements, type Debt, type JobState, type Settlement } from '../log/state.ts'
+import type { ReturnStep } from '../plan/mirror.ts'
+import type { Reopened } from '../plan/reopening.ts'
+import { patternOf } from '../tighten/pattern.ts'
+import { cannot, does, happens, says, together, type Act } from './act.ts'
+import { turnTo } from './phases.ts'
+
+/** How a debt is usually settled: a new tie is new, and so is what was found spoilt; the rest goes back. */
+export const usualSettlement = (debt: Debt): Settlement =>
+  debt.item === 'consumable' || debt.renew ? 'replaced' : 'refitted'
+
+/** Settles so many of a debt; the first one of a job turns it to the return. */
+export const settle = (
+  state: JobState,
+  debt: Debt,
+  how: Settlement = usualSettlement(debt),
+  count = 1,
+  marks: readonly string[] = [],
+): Act =>
+  together(
+    turnTo(state, 'return'),
+    says('debt-settled', { debt: debt.id, how, count, ...(marks.length && { marks: [...marks] }) }),
+  )
+
+/** The marks of a debt that stand for one piece each. */
+const singleMarks = (r: ReturnStep, debt: Debt) => r.step.marks.filter(m => m.move === debt.id && m.path.length === 1)
+
+/** The mark of the piece that goes on next, in the tightening order; none where not every piece of the debt has its own mark. */
+export function nextMark(r: ReturnStep, debt: Debt): string | undefined {
+  const move = r.step.moves.find(m => m.id === debt.move)
+  const order = (move && patternOf(r.step, move)?.marks) ?? []
+  const own = singleMarks(r, debt).sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id))
+  return own.length >= debt.count ? own.find(m => !debt.marks.includes(m.id))?.id : undefined
+}
+
+/** Settles the next piece of a step of the return, in the order of its moves. Nothing where the step owes nothing. */
+export function settleNext(state: JobState, r: ReturnStep, how?: Settlement): Act {
+  const debt = r.debts.find(d => owedCount(d) > 0)
+  if (!debt) return does()
+  const mark = nextMark(r, debt)
+  return settle(state, debt, how, 1, mark ? [mark] : [])
+}
+
+/** Settles all that is left of a debt at once. */
+export function settleRest(state: JobState, r: ReturnStep, debt: Debt, how?: Settlement): Act {
+  const marks = singleMarks(r, debt).flatMap(m => (debt.marks.includes(m.id) ? [] : [m.id]))
+  return settle(state, debt, how, owedCount(debt), marks.length === owedCount(debt) ? marks : [])
+}
+
+/** Gives one piece back: it is off the machine again. Nothing where none is settled. */
+export function giveBack(debt: Debt, mark?: string): Act {
+  const how = settlements.find(h => debt.settled[h] > 0)
+  if (!how) return does()
+  return says('step-reopened', {
+    step: debt.step,
+    debts: [{ debt: debt.id, how, count: 1, marks: mark ? [mark] : [] }],
+  })
+}
+
+/** A mark on the photo of a return step is touched: its piece goes on, or comes off again where it was on. */
+export function touchMark(state: JobState, r: ReturnStep, id: string): Act {
+  const mark = r.step.marks.find(m => m.id === id)
+  const debt = state.debts.get(mark?.move ?? '')
+  if (!mark || !debt) return cannot(7)
+  const own = mark.path.length === 1 ? id : undefined
+  return debt.marks.includes(id) || owedCount(debt) === 0
+    ? giveBack(debt, own)
+    : settle(state, debt, undefined, 1, own ? [own] : [])
+}
+
+/** Steps of the return are opened again, the latest first, with one reason for all. */
+export const openAgain = (steps: readonly Reopened[], reason: string): Act =>
+  does(...steps.map(({ step, debts }) => happens('step-reopened', { step, debts, reason })))

@@ -1,0 +1,31 @@
+import type { JobState } from '../log/state.ts'
+import type { Move } from '../moves/registry.ts'
+import { notHere, tapRuns, type SafeAct } from '../safe/sequence.ts'
+import { toldOf } from '../safe/told.ts'
+import { text } from '../words/language.ts'
+import { does, says, type Act } from './act.ts'
+
+/** An act before the first cover is done, in one of its ways: a step of its own, or a check where it owes nothing. `id` gives new ids. */
+export function doSafely(act: SafeAct, id: () => string, way = 0, note?: string): Act {
+  const told = act.moves[way]
+  if (!told) return says('check-done', { check: toldOf(act.id), passed: true })
+  const move = { id: id(), way: 'down', ...told, ...(note && { note }) } as Move
+  return says('step-recorded', {
+    step: { id: id(), title: text(act.say), zone: act.zone, photos: [], marks: [], moves: [move] },
+  })
+}
+
+/** A tap runs on when its joint is eased: the water is shut off elsewhere. */
+export const tapRunsOn = (act: SafeAct, id: () => string): Act => doSafely(act, id, 0, tapRuns)
+
+/** The machine does not have it: nothing to do, nothing owed. */
+export const notOnThisMachine = (act: SafeAct): Act =>
+  says('check-done', { check: toldOf(act.id), passed: true, note: notHere })
+
+/** What was done before the first cover was not so. Nothing where it was not said. */
+export function undoSafely(state: JobState, { by }: SafeAct): Act {
+  if (!by) return does()
+  return state.steps.has(by)
+    ? says('step-struck', { step: by, reason: 'taken back' })
+    : says('entry-withdrawn', { entry: by, reason: 'taken back' })
+}

@@ -1,0 +1,64 @@
+import { rankBetween } from '../log/rank.ts'
+import type { JobState, StepState } from '../log/state.ts'
+import { contentOf, type Step } from '../log/step.ts'
+import { mayBeLive } from '../machine/families.ts'
+import { stance } from '../machine/stance.ts'
+import { cannot, does, happens, says, type Act } from './act.ts'
+
+/** The step that was recorded last, and stands. */
+export const lastStep = (state: JobState): StepState | undefined => state.steps.get(state.order.last() ?? '')
+
+/** A step that says nothing yet: no move, no photo, no title. */
+export const isEmptyStep = ({ moves, photos, title }: Step): boolean =>
+  moves.length === 0 && photos.length === 0 && !title
+
+const rankAt = (state: JobState, i: number) => state.steps.get(state.order.get(i) ?? '')?.rank ?? ''
+/** The rank between a step and the one before it. */
+function rankBefore(state: JobState, id: string): string {
+  const at = state.order.indexOf(id)
+  return rankBetween(at > 0 ? rankAt(state, at - 1) : '', rankAt(state, at))
+}
+
+/**
+ * A step is done, at the machine as it stands: how it stands is noted, and whether power was on at a place that may be live. With `before`
+ * it takes its place before that step, else it is the last.
+ */
+export function recordStep(state: JobState, step: Step, before?: string | null): Act {
+  if (isEmptyStep(step)) return cannot(22)
+  const { posture, isolated } = stance(state)
+  const live = mayBeLive(step.zone) && step.moves.length > 0 && !isolated.includes('power')
+  const recorded = { ...step, ...(posture !== 'upright' && { posture }), ...(live && { live }) }
+  return does(
+    happens('step-recorded', { step: recorded }),
+    ...(before && state.steps.has(before)
+      ? [happens('step-reordered', { step: step.id, rank: rankBefore(state, before) })]
+      : []),
+  )
+}
+
+/** A recorded step is written anew. */
+export const amendStep = (step: Step): Act => (isEmptyStep(step) ? cannot(22) : says('step-amended', { step }))
+
+/** A recorded step moves one place up (-1) or down (1); at the end of the order it stays. */
+export function moveStep(state: JobState, id: string, by: -1 | 1): Act {
+  const { order } = state
+  const at = order.indexOf(id) + by
+  if (at < 0 || at >= order.size) return does()
+  const ahead = by < 0 ? order.get(at)! : order.get(at + 1)
+  const rank = ahead ? rankBefore(state, ahead) : rankBetween(rankAt(state, order.size - 1), '')
+  return says('step-reordered', { step: id, rank })
+}
+
+/** The last step comes back into the hand, under a new id: it is struck, and what it said is recorded anew when the hand is done with it. */
+export function takeUpAgain(state: JobState, id: string): { act: Act; step: Step } | null {
+  const last = lastStep(state)
+  if (!last) return null
+  const act = says('step-struck', { step: last.id, reason: 'taken back' })
+  return { act, step: { ...contentOf(last), id } }
+}
+
+/** Something that nobody recorded going down is found missing coming back: it is owed from now on. */
+export const foundMissing = (step: Pick<Step, 'id' | 'zone' | 'moves'>): Act =>
+  step.moves.length === 0
+    ? cannot(23)
+    : says('step-recorded', { step: { ...step, title: 'found missing on the way back', photos: [], marks: [] } })
