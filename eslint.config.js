@@ -42,6 +42,28 @@ export default ts.config(
     files: ['**/*.ts'],
     rules: { 'no-undef': 'off', '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }] },
   },
+  {
+    // What needs types to be seen: a promise that nobody waits for, and a thing that would be written out as [object Object].
+    files: ['core/**/*.ts', 'server/**/*.ts', 'cli/**/*.ts', 'demo/**/*.ts', 'web/**/*.ts', 'web/**/*.vue'],
+    ignores: ['web/vite.config.ts'],
+    languageOptions: {
+      parserOptions: {
+        project: 'tsconfig.lint.json',
+        tsconfigRootDir: import.meta.dirname,
+        extraFileExtensions: ['.vue'],
+      },
+    },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/no-base-to-string': 'error',
+      '@typescript-eslint/restrict-template-expressions': [
+        'error',
+        { allowNumber: true, allowBoolean: true, allowNullish: true, allowAny: true },
+      ],
+    },
+  },
   forbid(
     ['core/**/*.ts'],
     ['@dialytica/*', 'node:*', 'vue*', 'express*', 'typeorm*', '**/server/**', '**/web/**', '**/demo/**'],

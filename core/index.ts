@@ -1,4 +1,5 @@
 export * from './check.ts'
+export { isSame } from './equal.ts'
 export * from './intake/plate.ts'
 export * from './finder/index.ts'
 export * from './items/clip.ts'

@@ -5,9 +5,7 @@ const root = fileURLToPath(new URL('..', import.meta.url))
 const flag = (fallback: boolean) =>
   yup
     .boolean()
-    .transform((_, text: unknown) =>
-      text === undefined || text === '' ? fallback : ['1', 'true', 'yes'].includes(String(text)),
-    )
+    .transform((_, text: string | undefined) => (text ? ['1', 'true', 'yes'].includes(text) : fallback))
     .default(fallback)
 
 /** Every setting of the server, read from the environment. */

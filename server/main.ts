@@ -18,14 +18,18 @@ try {
     // Whatever hangs on a dead connection is not waited for: everything that was answered is in the database.
     setTimeout(() => process.exit(0), patience).unref()
     stopping.abort()
-    await machines
-    await running.stop()
-    process.exit(0)
+    try {
+      await machines
+      await running.stop()
+    } finally {
+      process.exit(0)
+    }
   }
-  process.once('SIGINT', stop)
-  process.once('SIGTERM', stop)
+  const end = () => void stop()
+  process.once('SIGINT', end)
+  process.once('SIGTERM', end)
   // Started by the start command: when that is gone, so is this.
-  process.once('disconnect', stop)
+  process.once('disconnect', end)
   process.send?.('serves')
   console.log(`Dialytica ${running.context.version} serves on http://${config.host}:${running.port}`)
 } catch (error) {

@@ -1,10 +1,10 @@
+import { isSame } from '../equal.ts'
 import { fieldsOf, leafOf, read, written } from '../quick-line/fields.ts'
 import type { Parsed, ParsedClause } from '../quick-line/parse.ts'
 import type { Around } from '../moves/around.ts'
 import { freshMove, glyphFor, toldAs, type Move } from '../moves/registry.ts'
 import { tell, type Captured } from './capture.ts'
 
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 const plainPoints = (value: unknown) =>
   Array.isArray(value) && value.every(w => w.by === 'retainer' && w.of === undefined)
 
@@ -18,8 +18,8 @@ function fits(tapped: Move, clause: ParsedClause, marks: number, around: Around)
     const leaf = leafOf(tapped.kind, name)
     if (!leaf || name === 'count' || name === 'cell') return true
     const known = read(tapped, leaf)
-    const bare = leaf.type === 'waypoints' ? plainPoints(known) : same(known, read(fresh, leaf))
-    return known === undefined || bare || same(known, value)
+    const bare = leaf.type === 'waypoints' ? plainPoints(known) : isSame(known, read(fresh, leaf))
+    return known === undefined || bare || isSame(known, value)
   })
 }
 

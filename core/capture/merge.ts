@@ -1,7 +1,6 @@
+import { isSame } from '../equal.ts'
 import type { Step } from '../log/step.ts'
 import type { Move } from '../moves/registry.ts'
-
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 
 /** A thing that both changed: how I have it now, `undefined` where I took it away. */
 type Both<T> = (before: T, mine: T | undefined, theirs: T) => T
@@ -23,11 +22,11 @@ function merged<T>(
   const kept = theirs.flatMap(t => {
     const [before, now] = [was.get(name(t)), own.get(name(t))]
     if (before === undefined) return [now ?? t]
-    if (same(before, t)) return now === undefined ? [] : [now]
-    return [now !== undefined && same(before, now) ? t : both(before, now, t)]
+    if (isSame(before, t)) return now === undefined ? [] : [now]
+    return [now !== undefined && isSame(before, now) ? t : both(before, now, t)]
   })
   // What I changed while the other took it away stays with me; what I left as it was goes.
-  const added = mine.filter(t => !other.has(name(t)) && !same(was.get(name(t)), t))
+  const added = mine.filter(t => !other.has(name(t)) && !isSame(was.get(name(t)), t))
   return [...kept, ...added]
 }
 
@@ -35,8 +34,8 @@ const isFields = (v: unknown): v is Record<string, unknown> => typeof v === 'obj
 
 /** What both told of the same thing, field by field: what one told holds, where both told the same field mine does. */
 function fields(before: unknown, mine: unknown, theirs: unknown): unknown {
-  if (same(before, mine)) return theirs
-  if (!isFields(mine) || !isFields(theirs)) return same(before, theirs) ? mine : (mine ?? theirs)
+  if (isSame(before, mine)) return theirs
+  if (!isFields(mine) || !isFields(theirs)) return isSame(before, theirs) ? mine : (mine ?? theirs)
   const was = isFields(before) ? before : {}
   const all = [...new Set([...Object.keys(theirs), ...Object.keys(mine)])]
   const told = all.map(key => [key, fields(was[key], mine[key], theirs[key])] as const)
@@ -82,7 +81,7 @@ function whole(step: Step): Step {
  */
 export function mergeSteps(base: Step, mine: Step, theirs: Step): Step {
   const told = <K extends 'title' | 'zone' | 'posture' | 'live'>(key: K) =>
-    mine.id === theirs.id && !same(base[key], mine[key]) ? mine[key] : theirs[key]
+    mine.id === theirs.id && !isSame(base[key], mine[key]) ? mine[key] : theirs[key]
   const own = mine.id === theirs.id ? mine : sinceThen(base, mine)
   const before = base.id === theirs.id ? base : { photos: [], marks: [], moves: [] }
   const scalars = Object.fromEntries(

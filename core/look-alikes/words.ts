@@ -1,4 +1,5 @@
 import type { Connector } from '../items/connector.ts'
+import { isSame } from '../equal.ts'
 import { fastenerName } from '../items/fastener.ts'
 import { join, say, type Phrase } from '../words/phrase.ts'
 import { distance } from '../tray/cells.ts'
@@ -42,7 +43,7 @@ function shows({ fastener, connector }: Lot, what: Difference['what'], has: Phra
 
 /** Tells a pair with the later lot in hand: `T20 × 18 looks like T20 × 16 in A4. 2 mm more reach the tub wall.` */
 export function warningOf({ a, b, differs, effects }: LookAlike): Warning {
-  const alike = JSON.stringify(name(a)) === JSON.stringify(name(b))
+  const alike = isSame(name(a), name(b))
   const unseen = differs.filter(d => d.what !== 'length' && (!shows(a, d.what, d.a) || !shows(b, d.what, d.b)))
   const more = unseen.map(d => say`${{ say: d.what }} ${d.a} there, ${d.b} here`).slice(0, 2)
   return {

@@ -45,7 +45,8 @@ export function tellTheRest(t: Telling, name: string | undefined): void {
     if (!lying.has(wordOf(t, t.said[start]!))) start = from
     if (lying.has(wordOf(t, t.said[start]!)) && take(t, start, to, 'lies', source(t, start, to), 'likely')) continue
     if (t.said[from]!.fact.as !== 'count' && take(t, from, to, 'place', worth(t, from, to), sure)) continue
-    t.values.note = t.values.note === undefined ? worth(t, from, to) : `${String(t.values.note)} ${worth(t, from, to)}`
+    t.values.note =
+      t.values.note === undefined ? worth(t, from, to) : `${t.values.note as string} ${worth(t, from, to)}`
     cover(t, from, to, 'note', 'text')
   }
 }

@@ -7,7 +7,7 @@ const uuid = (below: Below) => `${hex(below, 8)}-${hex(below, 4)}-4${hex(below, 
 const words = ['bracket', 'rear panel', 'T20', 'loom', 'Ω – ü', '4x', 'B3', 'right']
 
 function text(schema: Json, below: Below): string {
-  const pattern = String(schema.pattern ?? '')
+  const pattern = typeof schema.pattern === 'string' ? schema.pattern : ''
   if (/\\d\{4\}-\\d\\d/.test(pattern)) return new Date(1.7e12 + below(1e9)).toISOString()
   if (/\{64\}/.test(pattern)) return hex(below, 64)
   if (/0-9a-f/.test(pattern)) return uuid(below)
@@ -18,7 +18,7 @@ function text(schema: Json, below: Below): string {
 
 /** A value that a JSON Schema lets through, as far as its words say: `refs` by the last part of their path. */
 export function bodyOf(schema: Json, refs: Record<string, Json>, below: Below, depth = 0): unknown {
-  if (schema.$ref) return bodyOf(refs[String(schema.$ref).split('/').at(-1)!] ?? {}, refs, below, depth + 1)
+  if (typeof schema.$ref === 'string') return bodyOf(refs[schema.$ref.split('/').at(-1)!] ?? {}, refs, below, depth + 1)
   const one = (schema.oneOf ?? schema.enum) as unknown[] | undefined
   if (schema.oneOf) return bodyOf(one![below(one!.length)] as Json, refs, below, depth)
   if (schema.const !== undefined) return schema.const

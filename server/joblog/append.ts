@@ -6,7 +6,7 @@ import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities
 import { notFound } from '../problems.ts'
 import { retried } from '../retried.ts'
 import type { Person } from '../people/sessions.ts'
-import { isDue, keep, stateAt, type States } from './states.ts'
+import { isDue, stateAt, type States } from './states.ts'
 
 /** What became of a batch: every event is in exactly one of the two lists. */
 export interface Appended {
@@ -153,6 +153,6 @@ export async function append(
     })
   }
   const { state, ...appended } = await retried(transaction)
-  keep(states, jobId, { seq: appended.seq, state })
+  states.set(jobId, { seq: appended.seq, state })
   return appended
 }

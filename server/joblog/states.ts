@@ -1,4 +1,5 @@
 import { blank, foldAll, fromSnapshot, isCurrent, type JobEvent, type JobState, type Snapshot } from '@dialytica/core'
+import { LRUCache } from 'lru-cache'
 import type { EntityManager } from 'typeorm'
 import { MoreThan } from 'typeorm'
 import { Event, SnapshotOf, type EventRow } from '../entities/index.ts'
@@ -14,8 +15,8 @@ const stride = 250
 /** How many folded jobs are kept at hand. What is kept is checked against the job's number, so another server's writes are seen. */
 const kept = 64
 
-export type States = Map<string, StateAt>
-export const emptyStates = (): States => new Map()
+export type States = LRUCache<string, StateAt>
+export const emptyStates = (): States => new LRUCache({ max: kept })
 
 export const eventOf = ({ jobId, seq, id, kind, at, actor, device, body }: EventRow): JobEvent =>
   ({ id, job: jobId, kind, at, actor, device, seq, body }) as JobEvent
@@ -43,13 +44,6 @@ export async function stateAt(m: EntityManager, states: States, jobId: string, s
     }
   }
   return foldAll(await eventsAfter(m, jobId, from.seq), from.state).state
-}
-
-/** Keeps a state at hand, the longest unused first out. */
-export function keep(states: States, jobId: string, at: StateAt): void {
-  states.delete(jobId)
-  states.set(jobId, at)
-  if (states.size > kept) states.delete(states.keys().next().value!)
 }
 
 /** True when enough events have passed since the last stored snapshot. */

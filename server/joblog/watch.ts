@@ -38,12 +38,12 @@ export function watch(db: DataSource, period = 400): Watch {
       )
   }
   let looking = false
-  const timer = setInterval(async () => {
+  const timer = setInterval(() => {
     if (looking || followers.size === 0) return
     looking = true
     // When the database is away the next look comes soon, and the streams stay open.
-    await look().catch(() => undefined)
-    looking = false
+    const done = () => (looking = false)
+    look().then(done, done)
   }, period)
   timer.unref()
   return {

@@ -52,7 +52,10 @@ export const uuidForm = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/
 export const numberForm = /^\d{1,9}$/
 
 const inForm = (forms: Record<string, RegExp> = {}, values: Record<string, unknown>) =>
-  Object.entries(forms).every(([name, form]) => values[name] === undefined || form.test(String(values[name])))
+  Object.entries(forms).every(([name, form]) => {
+    const value = values[name]
+    return value === undefined || (typeof value === 'string' && form.test(value))
+  })
 
 /** The person who asks, when the route's role lets them. */
 async function admitted(context: Context, r: Route, req: Request): Promise<Person> {

@@ -43,10 +43,11 @@ export const stream = route({
         })
     }
     const unfollow = watch.follow(id, send)
-    const heart = setInterval(async () => {
-      const still = await personOf(db, tokenIn(req.headers.cookie)).catch(() => null)
-      if (still) res.write(': still here\n\n')
-      else res.end()
+    const heart = setInterval(() => {
+      personOf(db, tokenIn(req.headers.cookie)).then(
+        still => (still ? res.write(': still here\n\n') : res.end()),
+        () => res.end(),
+      )
     }, beat)
     res.on('close', () => {
       clearInterval(heart)

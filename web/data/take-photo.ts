@@ -1,16 +1,18 @@
 import type { Photo } from '@dialytica/core'
-import { ask } from '../workers/ask.ts'
+import { transfer } from 'comlink'
+import { inWorker } from '../workers/call.ts'
 import { remember } from './photo-url.ts'
 import { keepShot } from './waiting.ts'
 import { isFull, lookForRoom } from './room.ts'
 
-let worker: Worker | undefined
+const hashIn = inWorker<[ArrayBuffer], string>(
+  () => new Worker(new URL('../workers/photo-hash.ts', import.meta.url), { type: 'module' }),
+)
 
 /** The SHA-256 of a blob, computed in a worker. */
 async function hashInWorker(blob: Blob): Promise<string> {
-  worker ??= new Worker(new URL('../workers/photo-hash.ts', import.meta.url), { type: 'module' })
   const bytes = await blob.arrayBuffer()
-  return ask<string>(worker, { bytes }, [bytes])
+  return hashIn(transfer(bytes, [bytes]))
 }
 
 /** When a picture was taken, as far as it says itself: a file knows when it was written. */

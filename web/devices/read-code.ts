@@ -1,12 +1,13 @@
-import { ask } from '../workers/ask.ts'
+import { inWorker } from '../workers/call.ts'
 
-let worker: Worker | undefined
+const readIn = inWorker<[ImageData], string | null>(
+  () => new Worker(new URL('../workers/read-code.ts', import.meta.url), { type: 'module' }),
+)
 /** A code is found as well on a smaller picture, and sooner. */
 const widest = 1200
 
 /** The text of the square code on a photo or in a moving picture, or null when none is seen. Works in a worker. */
 export async function readCode(source: Blob | HTMLVideoElement): Promise<string | null> {
-  worker ??= new Worker(new URL('../workers/read-code.ts', import.meta.url), { type: 'module' })
   const bitmap = await createImageBitmap(source)
   const scale = Math.min(1, widest / bitmap.width)
   const canvas = document.createElement('canvas')
@@ -15,5 +16,5 @@ export async function readCode(source: Blob | HTMLVideoElement): Promise<string 
   const pen = canvas.getContext('2d', { willReadFrequently: true })!
   pen.drawImage(bitmap, 0, 0, canvas.width, canvas.height)
   bitmap.close()
-  return ask(worker, { image: pen.getImageData(0, 0, canvas.width, canvas.height) })
+  return readIn(pen.getImageData(0, 0, canvas.width, canvas.height))
 }

@@ -15,7 +15,7 @@ const told = computed(() => ({
   ...(job.card?.unit.made && { made: job.card.unit.made }),
   ...toldAtIntake(job.state),
 }))
-const value = (field: IntakeField) => String((told.value as Partial<Record<IntakeField, unknown>>)[field] ?? '')
+const value = (field: IntakeField) => String((told.value as Partial<Record<IntakeField, string | number>>)[field] ?? '')
 const fields: readonly { field: IntakeField; label: string; hint: string; wide?: boolean }[] = [
   { field: 'complaint', label: 'Complaint', hint: "in the customer's words", wide: true },
   { field: 'seen', label: 'Seen when tried', hint: 'fills, stops before the spin', wide: true },

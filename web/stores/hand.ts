@@ -1,4 +1,4 @@
-import { mergeSteps, type Step } from '@dialytica/core'
+import { isSame, mergeSteps, type Step } from '@dialytica/core'
 import { defineStore } from 'pinia'
 import { ref, watch } from 'vue'
 import { api } from '../data/api.ts'
@@ -15,7 +15,6 @@ interface Shared {
   /** What was put without an answer: it may have been taken. */
   sent?: Step
 }
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 const plain = (step: Step): Step => JSON.parse(JSON.stringify(step)) as Step
 
 /** One step in hand for several devices: what one marks shows on the other; what both change is merged, nothing is dropped. */
@@ -72,11 +71,11 @@ export const useHand = defineStore('hand', () => {
     shared.value = { hand, version, base: step }
     void keep()
     // Our own, of which we did not hear: what is in hand was made of it.
-    if (same(step, at.sent)) return
+    if (isSame(step, at.sent)) return
     // What is recorded already is no longer in hand: this device goes on with its own.
     if (job.state.steps.has(step.id)) return
     const both = mergeSteps(at.base ?? mine, mine, step)
-    if (!same(both, mine)) draft.adopt(both)
+    if (!isSame(both, mine)) draft.adopt(both)
   }
 
   /** Puts what is in hand here to the others, one at a time; where another came first, both are merged and put again. */
@@ -86,7 +85,7 @@ export const useHand = defineStore('hand', () => {
     const { id } = job
     let sent: Step | null = null
     try {
-      for (let at = shared.value; at && draft.recording && !same(draft.recording, at.base); at = shared.value) {
+      for (let at = shared.value; at && draft.recording && !isSame(draft.recording, at.base); at = shared.value) {
         const step = plain(draft.recording)
         sent = step
         const said = await api<{ taken: boolean; version: number; step?: Step }>(

@@ -1,10 +1,10 @@
 import { costOf, planReturn, type Family, type Found, type Instance, type JobState } from '@dialytica/core'
 import { computed, shallowRef, watch, type Ref } from 'vue'
-import { ask } from '../workers/ask.ts'
+import { inWorker } from '../workers/call.ts'
 
-let worker: Worker | null = null
-const planWorker = () =>
-  (worker ??= new Worker(new URL('../workers/plan-return.ts', import.meta.url), { type: 'module' }))
+const searchLonger = inWorker<[Instance], Found>(
+  () => new Worker(new URL('../workers/plan-return.ts', import.meta.url), { type: 'module' }),
+)
 
 /** An order that was found before, for what is left of it; null where it does not hold any more. */
 function still(known: readonly string[], on: Instance, steps: readonly string[]): Found | null {
@@ -36,7 +36,7 @@ export function usePlanned(state: Ref<JobState>, family: Ref<Family>) {
     async key => {
       const { on, left } = planned.value
       if (!key || !on || best.value?.key === key || typeof Worker === 'undefined') return
-      const found = await ask<Found>(planWorker(), { on }).catch(() => null)
+      const found = await searchLonger(on).catch(() => null)
       if (!found || asked.value !== key) return
       best.value = { key, found, order: found.order.map(i => left[i]!) }
     },

@@ -70,7 +70,7 @@ async function shoot(): Promise<void> {
 }
 /** A code is looked for in the moving picture, again and again, until one is seen. */
 let reading = false
-useIntervalFn(async () => {
+async function lookForCode(): Promise<void> {
   const of = camera.errand
   if (!of?.read || !live.value || !video.value?.videoWidth || reading) return
   reading = true
@@ -79,7 +79,8 @@ useIntervalFn(async () => {
   if (!text || camera.errand !== of) return
   leave()
   of.read(text)
-}, 400)
+}
+useIntervalFn(() => void lookForCode(), 400)
 function choose(event: Event): void {
   const of = camera.errand
   const files = [...((event.target as HTMLInputElement).files ?? [])]

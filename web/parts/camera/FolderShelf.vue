@@ -28,7 +28,7 @@ async function look(): Promise<void> {
   shown.value = next
 }
 onMounted(look)
-useIntervalFn(look, 2000)
+useIntervalFn(() => void look(), 2000)
 onBeforeUnmount(() => shown.value.forEach(s => URL.revokeObjectURL(s.src)))
 </script>
 

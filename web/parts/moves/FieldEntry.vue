@@ -7,7 +7,7 @@ import type { Field } from '@dialytica/core'
 const props = defineProps<{ field: Field; value: unknown }>()
 const emit = defineEmits<{ tell: [value: unknown]; done: [] }>()
 
-const typed = ref(Array.isArray(props.value) ? '' : String(props.value ?? ''))
+const typed = ref(Array.isArray(props.value) ? '' : String((props.value as string | number | undefined) ?? ''))
 const listed = () => (Array.isArray(props.value) ? (props.value as string[]) : [])
 const isOn = (option: string) => (props.field.how === 'list' ? listed().includes(option) : props.value === option)
 

@@ -60,12 +60,13 @@ export function wrongWith(move: Move): string | null {
 /** A value as shown on its tile; empty when unknown. */
 export function shown(value: unknown, field: Field): string {
   if (value === undefined || value === '') return ''
-  if (field.how === 'count') return `×${String(value)}`
+  if (field.how === 'count') return `×${value as number}`
   if (field.how === 'yes') return value ? 'yes' : 'no'
   if (field.path === 'route.waypoints') {
     const points = value as Waypoint[]
     return points.length > 2 ? `${points.length} points` : points.map(w => text(waypointName(w))).join(', ')
   }
   if (Array.isArray(value)) return value.join(' ')
-  return field.unit ? `${String(value)} ${field.unit}` : String(value)
+  const words = String(value as string | number)
+  return field.unit ? `${words} ${field.unit}` : words
 }

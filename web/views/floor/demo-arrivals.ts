@@ -14,7 +14,7 @@ export function useDemoArrivals() {
   const loading = ref<Loading | null>(null)
   const session = useSession()
   const machines = useMachines()
-  const { pause, resume } = useIntervalFn(look, 1500, { immediate: false })
+  const { pause, resume } = useIntervalFn(() => void look(), 1500, { immediate: false })
   async function look(): Promise<void> {
     const before = loading.value?.machines
     const said = await api<{ loading?: Loading }>('GET', '/health').catch(() => null)
