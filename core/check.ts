@@ -33,7 +33,8 @@ const isNested = (value: unknown) => typeof value === 'object' && value !== null
 const misfit = (schema: yup.Schema, value: unknown, path: string): Problem | undefined => {
   const wanted = schema.type === 'array' || schema.type === 'object'
   const fits = wanted ? isNested(value) && Array.isArray(value) === (schema.type === 'array') : !isNested(value)
-  if (value === undefined || fits || schema.type === 'mixed') return undefined
+  if (value === undefined || fits || schema.type === 'mixed' || (value === null && schema.spec.nullable))
+    return undefined
   const article = /^[aeiou]/.test(schema.type) ? 'an' : 'a'
   return { path, message: `${path || 'the body'} must be ${article} ${schema.type}` }
 }

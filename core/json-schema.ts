@@ -5,6 +5,7 @@ interface Told {
   tests: { name?: string; params?: Record<string, unknown> }[]
   oneOf: unknown[]
   optional: boolean
+  nullable: boolean
 }
 
 /** What the tests of a schema say, in the words of JSON Schema. */
@@ -39,7 +40,7 @@ export function jsonSchemaOf(schema: yup.ISchema<unknown>, refs: ReadonlyMap<unk
     const isOptional = (f: yup.Schema) => f.describe !== undefined && (f.describe() as unknown as Told).optional
     const required = fields.filter(([, f]) => !isOptional(f)).map(([name]) => name)
     return {
-      type: 'object',
+      type: (schema.describe() as unknown as Told).nullable ? ['object', 'null'] : 'object',
       properties: Object.fromEntries(fields.map(([name, f]) => [name, jsonSchemaOf(f, refs)])),
       ...(required.length && { required }),
       additionalProperties: false,
@@ -51,5 +52,7 @@ export function jsonSchemaOf(schema: yup.ISchema<unknown>, refs: ReadonlyMap<unk
     const items = schema.innerType as yup.ISchema<unknown> | undefined
     return { type: 'array', ...(items && { items: jsonSchemaOf(items, refs) }), ...limitsOf('array', told) }
   }
-  return schema.type === 'mixed' ? {} : { type: schema.type, ...limitsOf(schema.type, told) }
+  if (schema.type === 'mixed') return {}
+  const of = limitsOf(schema.type, told)
+  return told.nullable ? { ...of, type: [of.type ?? schema.type, 'null'] } : { type: schema.type, ...of }
 }

@@ -39,7 +39,7 @@ export const moment = () =>
     .string()
     .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/, '${path} must be UTC like 2026-01-31T08:00:00.000Z')
     .test('calendar', '${path} is no moment of the calendar between 1970 and 2199', value => {
-      if (value === undefined) return true
+      if (value === undefined || value === null) return true
       const time = Date.parse(value)
       return !isNaN(time) && new Date(time).toISOString() === value && value >= earliest && value <= latest
     })

@@ -2,7 +2,7 @@ import { parseArgs } from 'node:util'
 import { connect } from './database.ts'
 import { createAccount, shopNamed } from './people/accounts.ts'
 import { loginOf } from './people/logins.ts'
-import { roles, type Role } from './people/roles.ts'
+import { roles, type Role } from '@dialytica/core/wire'
 
 const usage = `npm run account -- --shop NAME --login LOGIN --name "FULL NAME" --role ${roles.join('|')} [--time-zone Europe/London]
 The password is read from standard input or from DIALYTICA_PASSWORD; it needs at least ten characters.`

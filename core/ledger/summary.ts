@@ -1,40 +1,49 @@
 import type { InferType } from 'yup'
-import type { ItemKind } from '../items/kinds.ts'
-import type { JobState, Phase } from '../log/state.ts'
-import type { Family } from '../machine/families.ts'
+import * as yup from 'yup'
+import { itemKinds, type ItemKind } from '../items/kinds.ts'
+import { phases, type JobState } from '../log/state.ts'
+import { photo } from '../log/step.ts'
+import { families } from '../machine/families.ts'
+import { postures } from '../machine/postures.ts'
 import { stance } from '../machine/stance.ts'
-import type { Posture } from '../machine/postures.ts'
 import { act, invert } from '../moves/move.ts'
-import type { Phrase } from '../words/phrase.ts'
+import { line, moment, oneOf, shape, uuid, wholeWithin } from '../schema.ts'
+import { phraseSchema } from '../words/phrase-schema.ts'
 import { openDebts, owedByZone } from './open-debts.ts'
-import type { photo } from '../log/step.ts'
+
+const pieces = () => wholeWithin(0, 1e9).required()
 
 /** What the floor shows of a job without its log. */
-export interface Summary {
-  unit: string
-  family: Family
-  complaint: string
+export const summarySchema = shape({
+  unit: uuid().required(),
+  family: oneOf(families).required(),
+  complaint: line().defined(),
   /** Where it stands, when that was told for this job. */
-  stands?: string | undefined
-  plate: string
-  phase: Phase
-  waitsFor?: string | undefined
-  due?: string | undefined
-  openedAt: string
+  stands: line(),
+  plate: line().defined(),
+  phase: oneOf(phases).required(),
+  waitsFor: line(),
+  due: moment(),
+  openedAt: moment().required(),
   /** When something was recorded last, to the minute. */
-  lastAt?: string | undefined
-  clean?: boolean | undefined
-  steps: number
-  owed: Record<ItemKind, number>
+  lastAt: moment(),
+  clean: yup.boolean(),
+  steps: pieces(),
+  /** Pieces owed by kind of item. */
+  owed: shape(Object.fromEntries(itemKinds.map(k => [k, pieces()]))).required() as unknown as yup.Schema<
+    Record<ItemKind, number>
+  >,
   /** Pieces owed by zone. */
-  zones: Record<string, number>
-  open: string[]
-  posture: Posture
+  zones: yup.mixed<Record<string, number>>().required(),
+  /** Zones that stand open. */
+  open: yup.array(yup.string().required()).required(),
+  posture: oneOf(postures).required(),
   /** The last act down, and the next one back. */
-  last?: Phrase | undefined
-  next?: Phrase | undefined
-  photo?: InferType<typeof photo> | undefined
-}
+  last: phraseSchema,
+  next: phraseSchema,
+  photo: photo.default(undefined).optional(),
+})
+export type Summary = InferType<typeof summarySchema>
 
 /** The summary of an opened job; `null` before it is opened. */
 export function summary(state: JobState): Summary | null {

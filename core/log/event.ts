@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { literal, moment, shape, uuid } from '../schema.ts'
+import { limits } from '../limits.ts'
+import { literal, moment, shape, uuid, wholeWithin } from '../schema.ts'
 import type { EventKind } from './event-kind.ts'
 import { constraintAdded, constraintWithdrawn } from './events/constraints.ts'
 import { debtSettled } from './events/debts.ts'
@@ -76,7 +77,7 @@ export const eventKinds = Object.fromEntries(all.map(k => [k.kind, k])) as unkno
 >
 export const eventNames = all.map(k => k.kind)
 
-const envelope = (kind: yup.StringSchema, body: yup.Schema) =>
+const envelope = (kind: yup.StringSchema, body: yup.Schema, more: yup.ObjectShape = {}) =>
   shape({
     id: uuid().required(),
     job: uuid().required(),
@@ -85,6 +86,7 @@ const envelope = (kind: yup.StringSchema, body: yup.Schema) =>
     actor: uuid().required(),
     device: yup.string().max(64).required(),
     body: body.required(),
+    ...more,
   }) as unknown as yup.Schema<JobEvent>
 
 /** The schema of an event of each kind, by its name. */
@@ -96,4 +98,16 @@ const unknown = envelope(yup.string().oneOf(eventNames, '${path} is not a kind o
 /** The schema of an event as a client sends it: that of its kind. The number is the server's to give. */
 export const eventSchema = yup.lazy(
   (value: unknown) => eventSchemas.get((value as { kind?: unknown } | undefined)?.kind) ?? unknown,
+) as unknown as yup.Schema<JobEvent>
+
+/** The schema of an event of each kind as the server numbered it. */
+export const numberedEventSchemas: ReadonlyMap<unknown, yup.Schema<JobEvent>> = new Map(
+  all.map(({ kind, body }) => [
+    kind,
+    envelope(literal(kind), body as unknown as yup.Schema, { seq: wholeWithin(1, limits.log).required() }),
+  ]),
+)
+/** The schema of an event as the server tells it. */
+export const numberedEvent = yup.lazy(
+  (value: unknown) => numberedEventSchemas.get((value as { kind?: unknown } | undefined)?.kind) ?? unknown,
 ) as unknown as yup.Schema<JobEvent>

@@ -1,6 +1,6 @@
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm'
 import type { Family, JobEvent, Step, Summary } from '@dialytica/core'
-import type { Role } from '../people/roles.ts'
+import type { Role } from '@dialytica/core/wire'
 
 const key: EntitySchemaColumnOptions = { type: 'char', length: 36, primary: true }
 const ref: EntitySchemaColumnOptions = { type: 'char', length: 36 }

@@ -5,7 +5,7 @@ import { In } from 'typeorm'
 import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities/index.ts'
 import { notFound } from '../problems.ts'
 import { retried } from '../retried.ts'
-import type { Person } from '../people/sessions.ts'
+import type { Person } from '@dialytica/core/wire'
 import { isDue, stateAt, type States } from './states.ts'
 
 /** What became of a batch: every event is in exactly one of the two lists. */

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { DataSource } from 'typeorm'
 import { Shop, User, type ShopRow, type UserRow } from '../entities/index.ts'
 import { hashPassword } from './passwords.ts'
-import type { Role } from './roles.ts'
+import type { Role } from '@dialytica/core/wire'
 
 /** The shop of a name, made when there is none yet. */
 export async function shopNamed(db: DataSource, name: string, timeZone = 'UTC'): Promise<ShopRow> {

@@ -1,5 +1,4 @@
-export const roles = ['viewer', 'technician', 'lead'] as const
-export type Role = (typeof roles)[number]
+import { roles, type Role } from '@dialytica/core/wire'
 
 /** True when a role may do what is open to `least` and those above. */
 export const mayAct = (role: Role, least: Role): boolean => roles.indexOf(role) >= roles.indexOf(least)

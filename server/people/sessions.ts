@@ -4,27 +4,12 @@ import type { DataSource } from 'typeorm'
 import { LessThan, MoreThan } from 'typeorm'
 import { Session, Shop, User, type UserRow } from '../entities/index.ts'
 import { fits } from './passwords.ts'
-import type { Role } from './roles.ts'
+import type { Person } from '@dialytica/core/wire'
 
 export const cookieName = 'dialytica_session'
 const life = 30 * 24 * 3600 * 1000
 /** A device that joined a job by a code stays in it for a day. */
 const joinedLife = 24 * 3600 * 1000
-
-/** Who asks: a person of one shop. */
-export interface Person {
-  id: string
-  shopId: string
-  login: string
-  name: string
-  role: Role
-  shop: string
-  timeZone: string
-  /** The one job that this device has joined; `null` for who signed in. */
-  joined: string | null
-  /** True for a person of the demo, whose cameras and scanners are simulated. */
-  demo: boolean
-}
 
 const hashOf = (token: string) => createHash('sha256').update(token).digest('hex')
 

@@ -1,3 +1,4 @@
+import { calls } from '@dialytica/core/wire'
 import type { Request, RequestHandler } from 'express'
 import { addressOf, counted, formBytes, readJson } from '../routes/admission.ts'
 import type { Context } from '../context.ts'
@@ -21,14 +22,13 @@ export function limitsOf({ db }: Context, r: Route): RequestHandler[] {
   const store = () => attempts(db, minutes * 60_000)
   const failed = (what: string, most: number, name: string, key: (req: Request) => string) =>
     counted({ what, most, minutes, by: 'address', failures: true }, store(), req => `${name} ${key(req)}`)
-  if (r.method === 'post' && r.path === '/api/session')
+  if (r.method === calls.signIn.method && r.path === calls.signIn.path)
     return [
       failed('wrong sign-ins from this address', 60, 'address', addressOf),
       (req, res, next) => void readJson(req, res, formBytes).then(() => next(), next),
       failed('wrong sign-ins', 10, 'both', req => `${addressOf(req)} ${loginIn(req)}`),
       failed('wrong sign-ins with this login', 50, 'login', loginIn),
     ]
-  if (r.method === 'post' && r.path === '/api/join')
-    return [failed('wrong codes from this address', 30, 'join', addressOf)]
+  if (r.path === calls.join.path) return [failed('wrong codes from this address', 30, 'join', addressOf)]
   return []
 }

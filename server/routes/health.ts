@@ -1,12 +1,11 @@
+import { calls } from '@dialytica/core/wire'
 import { setTimeout } from 'node:timers/promises'
 import { route } from './route.ts'
 
 /** A database that is silent for longer does not answer, in milliseconds. */
 const patience = 2000
 
-export const health = route({
-  method: 'get',
-  path: '/api/health',
+export const health = route(calls.health, {
   summary: 'The version, the state of the database, and in demo mode how far the demo is',
   who: 'anyone',
   replies: { 200: 'It works', 503: 'The database does not answer' },

@@ -1,3 +1,4 @@
+import { calls } from '@dialytica/core/wire'
 import { health } from './health.ts'
 import { addEvents, events, job, jobs } from './jobs.ts'
 import { hand, invite, join, putHand } from './joining.ts'
@@ -13,9 +14,7 @@ import { route, type Route } from './route.ts'
 import { demoAccounts, signIn, signOut, whoAmI } from './session.ts'
 import { stream } from './stream.ts'
 
-const document = route({
-  method: 'get',
-  path: '/api/openapi.json',
+const document = route(calls.openApi, {
   summary: 'This document',
   who: 'anyone',
   replies: { 200: 'OpenAPI 3.1' },

@@ -1,11 +1,10 @@
-import { limits, shape } from '@dialytica/core'
-import * as yup from 'yup'
+import { calls } from '@dialytica/core/wire'
 import { IsNull, Not } from 'typeorm'
 import { Job, Model, Unit, type JobRow } from '../entities/index.ts'
 import { append } from '../joblog/append.ts'
 import { eventsAfter } from '../joblog/states.ts'
 import { notFound } from '../problems.ts'
-import { numberForm, route, uuidForm, type Asked } from './route.ts'
+import { route, type Asked } from './route.ts'
 import type { Context } from '../context.ts'
 
 /** The job of the address, if it is of the shop of the person who asks. */
@@ -19,9 +18,9 @@ const shown = ({ id, seq, summary, openedAt, changedAt, closedAt }: JobRow) => (
   id,
   seq,
   summary,
-  openedAt,
-  changedAt,
-  closedAt,
+  openedAt: openedAt.toISOString(),
+  changedAt: changedAt.toISOString(),
+  closedAt: closedAt?.toISOString() ?? null,
 })
 
 /** Jobs with the machine they are of, in two range reads. */
@@ -39,12 +38,9 @@ async function withMachines({ db }: Context, shopId: string, jobs: JobRow[]) {
   })
 }
 
-export const jobs = route({
-  method: 'get',
-  path: '/api/jobs',
+export const jobs = route(calls.jobs, {
   summary: 'The jobs of the shop, those that stand open first; at most 200',
   who: 'viewer',
-  query: { state: /^(open|closed)$/ },
   replies: { 200: 'Jobs with their machine and summary' },
   async answer(context, { person, query }) {
     const closedAt = query.state === 'open' ? IsNull() : query.state === 'closed' ? Not(IsNull()) : undefined
@@ -57,26 +53,19 @@ export const jobs = route({
   },
 })
 
-export const job = route({
-  method: 'get',
-  path: '/api/jobs/{job}',
+export const job = route(calls.job, {
   summary: 'One job',
   who: 'viewer',
   joined: true,
-  params: { job: uuidForm },
   replies: { 200: 'The job with its machine and summary' },
   answer: async (context, asked) =>
-    (await withMachines(context, asked.person.shopId, [await jobOf(context, asked)]))[0],
+    (await withMachines(context, asked.person.shopId, [await jobOf(context, asked)]))[0]!,
 })
 
-export const events = route({
-  method: 'get',
-  path: '/api/jobs/{job}/events',
+export const events = route(calls.events, {
   summary: 'The log of a job after a number, in order',
   who: 'viewer',
   joined: true,
-  params: { job: uuidForm },
-  query: { after: numberForm },
   replies: { 200: 'Events with their numbers' },
   async answer(context, asked) {
     const { id } = await jobOf(context, asked)
@@ -84,21 +73,10 @@ export const events = route({
   },
 })
 
-export const addEvents = route({
-  method: 'post',
-  path: '/api/jobs/{job}/events',
+export const addEvents = route(calls.addEvents, {
   summary: 'Append events, each once however often it is sent; the first one of a new job opens it',
   who: 'technician',
   joined: true,
-  params: { job: uuidForm },
-  body: shape({
-    events: yup
-      .array(yup.mixed().nullable())
-      .min(1, 'send at least one event')
-      .max(limits.batch, `send ${limits.batch} events at most at a time`)
-      .required(),
-  }),
-  size: limits.batchBytes,
   replies: { 200: 'Which were accepted, under which numbers, and which were refused, and why', 413: 'Too large' },
   async answer({ db, states, watch, pool, config }, { params, person, body }) {
     const job = params.job!

@@ -1,40 +1,30 @@
-import { limits, shape, step as stepSchema, wholeWithin, type Step } from '@dialytica/core'
-import * as yup from 'yup'
+import { calls } from '@dialytica/core/wire'
 import { Hand, Job } from '../entities/index.ts'
 import { invitationIn, invitationLife, signed } from '../people/invitations.ts'
 import { cookieName, personOf, startSession } from '../people/sessions.ts'
 import { ProblemError } from '../problems.ts'
 import { ignoreDouble } from '../retried.ts'
 import { jobOf } from './jobs.ts'
-import { route, uuidForm } from './route.ts'
+import { route } from './route.ts'
 
-const handForm = /^[\w-]{1,64}$/
-
-export const invite = route({
-  method: 'post',
-  path: '/api/jobs/{job}/invitations',
+export const invite = route(calls.invite, {
   summary:
     'A signed code, good for five minutes, by which another device joins this job and holds the same step in hand',
   who: 'technician',
-  params: { job: uuidForm },
-  body: shape({ hand: yup.string().matches(handForm, '${path} is the name of a device').required() }),
   replies: { 201: 'The code, and until when it is good' },
   async answer(context, asked) {
     const { id } = await jobOf(context, asked)
     const until = Math.floor(Date.now() / 1000) + invitationLife
-    const { hand } = asked.body as { hand: string }
+    const { hand } = asked.body
     const code = await signed(context.db, { job: id, user: asked.person.id, hand, until })
     asked.res.status(201)
     return { code, until: new Date(until * 1000).toISOString() }
   },
 })
 
-export const join = route({
-  method: 'post',
-  path: '/api/join',
+export const join = route(calls.join, {
   summary: 'Join a job by its code: starts a session for that job only, as the person who invited',
   who: 'anyone',
-  body: shape({ code: yup.string().max(400).required('give the code') }),
   replies: {
     200: 'The job, the hand and the person; sets the session cookie',
     410: 'The code is over, or was not made here',
@@ -52,15 +42,10 @@ export const join = route({
   },
 })
 
-const params = { job: uuidForm, hand: handForm }
-
-export const hand = route({
-  method: 'get',
-  path: '/api/jobs/{job}/hands/{hand}',
+export const hand = route(calls.oneHand, {
   summary: 'The step that the devices of one hand are recording, and its version; version 0 when there is none',
   who: 'technician',
   joined: true,
-  params,
   replies: { 200: 'Version and step' },
   async answer(context, asked) {
     const { id } = await jobOf(context, asked)
@@ -69,23 +54,15 @@ export const hand = route({
   },
 })
 
-export const putHand = route({
-  method: 'put',
-  path: '/api/jobs/{job}/hands/{hand}',
+export const putHand = route(calls.putHand, {
   summary:
     'Put the step in hand in the place of the version that was seen; where another came first, that one is returned',
   who: 'technician',
   joined: true,
-  params,
-  body: shape({
-    version: wholeWithin(0, 1e9).required(),
-    step: stepSchema.required() as unknown as yup.Schema<Step>,
-  }),
-  size: limits.handBytes,
   replies: { 200: 'Taken, with the new version; or not taken, with the version and step that stand' },
   async answer(context, asked) {
     const { id } = await jobOf(context, asked)
-    const { version, step } = asked.body as { version: number; step: Step }
+    const { version, step } = asked.body
     const hands = context.db.getRepository(Hand)
     const key = { jobId: id, hand: asked.params.hand! }
     if (version === 0) await hands.insert({ ...key, version: 0, step, changedAt: new Date() }).catch(ignoreDouble)

@@ -1,23 +1,14 @@
 import { labelKinds, sheets } from '@dialytica/core'
+import { calls } from '@dialytica/core/wire'
 import { create as contentDisposition } from 'content-disposition'
 import { ProblemError } from '../problems.ts'
 import { jobOf } from './jobs.ts'
-import { numberForm, route, uuidForm } from './route.ts'
+import { route } from './route.ts'
 
-const kinds = labelKinds.join('|')
-
-export const labels = route({
-  method: 'get',
-  path: '/api/jobs/{job}/labels.pdf',
+export const labels = route(calls.labelsPdf, {
   summary: 'Labels of the cells, connectors and parts of a job on sheets or tape, as PDF',
   who: 'viewer',
   joined: true,
-  params: { job: uuidForm },
-  query: {
-    sheet: new RegExp(`^(${sheets.map(s => s.id).join('|')})$`),
-    kinds: new RegExp(`^(${kinds})(,(${kinds}))*$`),
-    skip: numberForm,
-  },
   replies: { 200: 'application/pdf' },
   rates: [{ what: 'sheets and labels', most: 60, minutes: 5, by: 'account' }],
   async answer(context, asked) {

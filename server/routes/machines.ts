@@ -1,14 +1,15 @@
-import { families, line, oneOf, shape, uuid, year } from '@dialytica/core'
+import { calls } from '@dialytica/core/wire'
 import { Model, Unit } from '../entities/index.ts'
 import { notFound, ProblemError } from '../problems.ts'
-import { route, uuidForm } from './route.ts'
+import { route } from './route.ts'
 
-const stored = <T extends { shopId: string }>({ shopId: _, ...rest }: T) => rest
+const stored = <T extends { shopId: string; createdAt: Date }>({ shopId: _, createdAt, ...rest }: T) => ({
+  ...rest,
+  createdAt: createdAt.toISOString(),
+})
 const isDouble = (error: unknown) => (error as { errno?: number }).errno === 1062
 
-export const models = route({
-  method: 'get',
-  path: '/api/models',
+export const models = route(calls.models, {
   summary: 'The models of the shop',
   who: 'viewer',
   replies: { 200: 'Models by maker and code' },
@@ -18,20 +19,9 @@ export const models = route({
     ).map(stored),
 })
 
-export const modelShape = shape({
-  id: uuid().required(),
-  maker: line().trim().required('name the maker').max(120),
-  code: line().trim().required('give the code of the rating plate').max(120),
-  family: oneOf(families).required(),
-  notes: line().defined(),
-})
-
-export const addModel = route({
-  method: 'post',
-  path: '/api/models',
+export const addModel = route(calls.addModel, {
   summary: 'Add a model by the code on its rating plate',
   who: 'technician',
-  body: modelShape,
   replies: { 201: 'Added', 409: 'This model is already there' },
   async answer({ db }, { person, body, res }) {
     const row = { ...body, shopId: person.shopId, createdAt: new Date() }
@@ -48,12 +38,9 @@ export const addModel = route({
   },
 })
 
-export const model = route({
-  method: 'get',
-  path: '/api/models/{model}',
+export const model = route(calls.oneModel, {
   summary: 'One model',
   who: 'viewer',
-  params: { model: uuidForm },
   replies: { 200: 'The model' },
   async answer({ db }, { person, params }) {
     const row = await db.getRepository(Model).findOneBy({ id: params.model!, shopId: person.shopId })
@@ -62,12 +49,9 @@ export const model = route({
   },
 })
 
-export const units = route({
-  method: 'get',
-  path: '/api/units',
+export const units = route(calls.units, {
   summary: 'The units of the shop',
   who: 'viewer',
-  query: { model: uuidForm },
   replies: { 200: 'Units by serial' },
   answer: async ({ db }, { person, query }) =>
     (
@@ -78,12 +62,9 @@ export const units = route({
     ).map(stored),
 })
 
-export const unit = route({
-  method: 'get',
-  path: '/api/units/{unit}',
+export const unit = route(calls.oneUnit, {
   summary: 'One unit',
   who: 'viewer',
-  params: { unit: uuidForm },
   replies: { 200: 'The unit' },
   async answer({ db }, { person, params }) {
     const row = await db.getRepository(Unit).findOneBy({ id: params.unit!, shopId: person.shopId })
@@ -92,21 +73,9 @@ export const unit = route({
   },
 })
 
-export const unitShape = shape({
-  id: uuid().required(),
-  modelId: uuid().required(),
-  serial: line().trim().required('give the serial number').max(120),
-  stands: line().defined(),
-  /** Year of make. */
-  made: year(),
-})
-
-export const addUnit = route({
-  method: 'post',
-  path: '/api/units',
+export const addUnit = route(calls.addUnit, {
   summary: 'Add a unit of a model, by its serial number',
   who: 'technician',
-  body: unitShape,
   replies: { 201: 'Added', 409: 'This unit is already there' },
   async answer({ db }, { person, body, res }) {
     const of = await db.getRepository(Model).findOneBy({ id: body.modelId, shopId: person.shopId })

@@ -4,6 +4,7 @@ import { createApp } from '../app.ts'
 import { world, type World } from '../test/world.ts'
 
 interface Document {
+  components: { schemas: Record<string, object> }
   paths: Record<string, Record<string, { responses: Record<string, object>; requestBody?: object; security: object[] }>>
 }
 let w: World
@@ -47,6 +48,24 @@ describe('the OpenAPI document', () => {
         expect(Object.keys(responses), `${method} ${path}`).toContain(String(reply.status))
         if (reply.status >= 400) expect(reply.type).toBe('application/problem+json')
       }
+  })
+
+  it('says of every address that answers with JSON of which form that is', () => {
+    const silent = ['delete /api/session', 'get /api/jobs/{job}/stream']
+    for (const [path, methods] of Object.entries(document.paths))
+      for (const [method, { responses }] of Object.entries(methods)) {
+        const isFile = /\.pdf$|\{size\}$/.test(path)
+        if (isFile || silent.includes(`${method} ${path}`)) continue
+        const well = Object.entries(responses).filter(([status]) => Number(status) < 300)
+        for (const [, reply] of well) expect(reply, `${method} ${path}`).toHaveProperty('content')
+      }
+  })
+
+  it('refers to nothing that it does not hold', () => {
+    const held = new Set(Object.keys(document.components.schemas).map(name => `#/components/schemas/${name}`))
+    const referred = [...JSON.stringify(document).matchAll(/"\$ref":"([^"]+)"/g)].map(m => m[1]!)
+    expect(referred.length).toBeGreaterThan(10)
+    expect(referred.filter(ref => !held.has(ref))).toEqual([])
   })
 
   it('says of every address that takes a body which body it takes', () => {

@@ -1,7 +1,32 @@
-import { jsonSchemaOf, sharedSchemas } from '@dialytica/core'
+import {
+  jsonSchemaOf,
+  numberedEvent,
+  numberedEventSchemas,
+  phraseJsonSchema,
+  phraseSchema,
+  sharedSchemas,
+} from '@dialytica/core'
+import { handSaid, jobCard, model, person, unit } from '@dialytica/core/wire'
 import type { Route } from './route.ts'
 
-const { refs, schemas } = sharedSchemas('#/components/schemas')
+const under = '#/components/schemas'
+const { refs, schemas } = sharedSchemas(under)
+refs.set(numberedEvent, `${under}/numbered-event`).set(phraseSchema, `${under}/phrase`)
+const named = { person, model, unit, 'job-card': jobCard, 'step-in-hand': handSaid }
+/** What several addresses answer with, by name. */
+const components = {
+  ...schemas,
+  phrase: phraseJsonSchema,
+  'numbered-event': { oneOf: [...numberedEventSchemas.values()].map(schema => jsonSchemaOf(schema, refs)) },
+  ...Object.fromEntries(Object.entries(named).map(([name, schema]) => [name, jsonSchemaOf(schema, refs)])),
+}
+for (const [name, schema] of Object.entries(named)) refs.set(schema, `${under}/${name}`)
+
+/** What a route answers with when it went well: of what type where the contract gives its form. */
+const answered = (r: Route, description: string) => ({
+  description,
+  ...(r.reply && { content: { 'application/json': { schema: jsonSchemaOf(r.reply, refs) } } }),
+})
 
 const problem = (description: string) => ({
   description,
@@ -27,7 +52,7 @@ function replies(r: Route): Record<number, unknown> {
     ...Object.fromEntries(
       Object.entries(r.replies).map(([status, description]) => [
         status,
-        Number(status) >= 400 ? problem(description) : { description },
+        Number(status) >= 400 ? problem(description) : answered(r, description),
       ]),
     ),
   }
@@ -64,7 +89,7 @@ export function openapi(routes: readonly Route[], version: string) {
     components: {
       securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'dialytica_session' } },
       schemas: {
-        ...schemas,
+        ...components,
         Problem: {
           type: 'object',
           required: ['type', 'title', 'status', 'detail'],

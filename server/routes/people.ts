@@ -1,9 +1,8 @@
+import { calls } from '@dialytica/core/wire'
 import { User } from '../entities/index.ts'
 import { route } from './route.ts'
 
-export const people = route({
-  method: 'get',
-  path: '/api/people',
+export const people = route(calls.people, {
   summary: 'The people of the shop',
   who: 'viewer',
   replies: { 200: 'Names and roles' },

@@ -1,22 +1,15 @@
-import { limits } from '@dialytica/core'
+import { calls } from '@dialytica/core/wire'
 import { stat } from 'node:fs/promises'
 import { PhotoEntity } from '../entities/index.ts'
 import { photoFile, takeIn } from '../photos/store.ts'
 import type { Size } from '../photos/develop.ts'
 import { notFound, ProblemError } from '../problems.ts'
-import { route, uuidForm } from './route.ts'
+import { route } from './route.ts'
 
-const hashForm = /^[0-9a-f]{64}$/
-
-export const putPhoto = route({
-  method: 'put',
-  path: '/api/photos/{hash}',
+export const putPhoto = route(calls.putPhoto, {
   summary: 'Take in a photo under the SHA-256 of its bytes; re-encoded, upright, stripped of all but the time',
   who: 'technician',
   joined: true,
-  params: { hash: hashForm },
-  query: { actor: uuidForm },
-  bytes: limits.photoBytes,
   rates: [{ what: 'photos', most: 2000, minutes: 15, by: 'account' }],
   inTurn: context => context.uploads,
   replies: { 200: 'Taken in', 413: 'Too large', 415: 'Not a photo' },
@@ -25,17 +18,14 @@ export const putPhoto = route({
     if (query.actor && query.actor !== person.id)
       throw new ProblemError('not-allowed', 'Taken by somebody else: it goes up when they sign in again.')
     const { hash, width, height, takenAt } = await takeIn(db, config.data, person.shopId, params.hash!, body as Buffer)
-    return { hash, width, height, takenAt }
+    return { hash, width, height, takenAt: takenAt?.toISOString() ?? null }
   },
 })
 
-export const photo = route({
-  method: 'get',
-  path: '/api/photos/{hash}/{size}',
+export const photo = route(calls.photo, {
   summary: 'A photo as JPEG: full, stage (1600 pixels) or thumb (320); it never changes',
   who: 'viewer',
   joined: true,
-  params: { hash: hashForm, size: /^(full|stage|thumb)$/ },
   replies: { 200: 'image/jpeg' },
   async answer({ db, config }, { params, person, res }) {
     const { hash, size } = params as { hash: string; size: Size }

@@ -1,4 +1,5 @@
 import { phrasesOf, type BodyOf } from '@dialytica/core'
+import { calls } from '@dialytica/core/wire'
 import { Event } from '../entities/index.ts'
 import { route } from './route.ts'
 
@@ -6,9 +7,7 @@ import { route } from './route.ts'
 const newest = 600
 const most = 400
 
-export const phrases = route({
-  method: 'get',
-  path: '/api/phrases',
+export const phrases = route(calls.phrases, {
   summary: "The words of the shop's own steps, most frequent first: places, parts, points of routes",
   who: 'viewer',
   joined: true,

@@ -1,13 +1,11 @@
+import { calls } from '@dialytica/core/wire'
 import { create as contentDisposition } from 'content-disposition'
 import { jobOf } from './jobs.ts'
-import { route, uuidForm } from './route.ts'
+import { route } from './route.ts'
 
-export const record = route({
-  method: 'get',
-  path: '/api/jobs/{job}/record.pdf',
+export const record = route(calls.recordPdf, {
   summary: 'The record sheet of a job as PDF, for a black-and-white printer',
   who: 'viewer',
-  params: { job: uuidForm },
   replies: { 200: 'application/pdf' },
   rates: [{ what: 'sheets and labels', most: 60, minutes: 5, by: 'account' }],
   async answer(context, asked) {

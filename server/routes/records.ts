@@ -1,4 +1,5 @@
 import { limits, toRecord, type JobEvent, type RecordMachine } from '@dialytica/core'
+import { calls } from '@dialytica/core/wire'
 import { create as contentDisposition } from 'content-disposition'
 import { randomUUID } from 'node:crypto'
 import { Model, Unit, User } from '../entities/index.ts'
@@ -8,14 +9,11 @@ import { ProblemError } from '../problems.ts'
 import { ignoreDouble } from '../retried.ts'
 import { jobOf } from './jobs.ts'
 import type { Context } from '../context.ts'
-import { route, uuidForm } from './route.ts'
+import { route } from './route.ts'
 
-export const recordOut = route({
-  method: 'get',
-  path: '/api/jobs/{job}/record.json',
+export const recordOut = route(calls.recordOut, {
   summary: 'A job as one JSON document: its machine, its log, its steps in words (docs/formats.md)',
   who: 'viewer',
-  params: { job: uuidForm },
   replies: { 200: 'The record' },
   async answer(context, asked) {
     const { db } = context
@@ -69,13 +67,10 @@ async function unitFor({ db }: Context, shopId: string, of: RecordMachine) {
   return units.findOneByOrFail({ shopId, modelId: model.id, serial })
 }
 
-export const recordIn = route({
-  method: 'post',
-  path: '/api/records',
+export const recordIn = route(calls.recordIn, {
   summary:
     'Take in the record of a job as a new job of this shop; who takes it in stands for those who worked elsewhere',
   who: 'technician',
-  bytes: limits.recordBytes,
   replies: { 200: 'Taken in: the id of the new job', 413: 'Too large' },
   rates: [{ what: 'records taken in', most: 60, minutes: 15, by: 'account' }],
   async answer(context, { person, body }) {

@@ -1,10 +1,11 @@
 import type { Express, Request, RequestHandler, Response } from 'express'
 import { check } from '@dialytica/core'
-import type * as yup from 'yup'
+import type { Call, Role } from '@dialytica/core/wire'
 import type { Context } from '../context.ts'
 import type { Turns } from '../work/turns.ts'
-import { mayAct, type Role } from '../people/roles.ts'
-import { personOf, tokenIn, type Person } from '../people/sessions.ts'
+import { mayAct } from '../people/roles.ts'
+import type { Person } from '@dialytica/core/wire'
+import { personOf, tokenIn } from '../people/sessions.ts'
 import { notFound, ProblemError } from '../problems.ts'
 import { counted, formBytes, passed, readBytes, readJson, type Rate } from './admission.ts'
 
@@ -18,38 +19,25 @@ export interface Asked<B = unknown> {
   res: Response
 }
 
-/** One address of the API. The table of routes is mounted on Express and written out as the OpenAPI document. */
-export interface Route<B = unknown> {
-  method: 'get' | 'post' | 'put' | 'delete'
-  /** With parameters in braces: `/api/jobs/{job}`. */
-  path: string
+/** An address of the contract as this server answers it. The table of routes is mounted on Express and written out as the OpenAPI document. */
+export interface Route<B = unknown, R = unknown> extends Call<string, string, B, R> {
   summary: string
   who: Role | 'anyone'
   /** True where a device that joined one job by a code may ask too, of that job. */
   joined?: boolean
-  /** The form of each parameter in the path; what does not fit is not found. */
-  params?: Record<string, RegExp>
-  query?: Record<string, RegExp>
-  body?: yup.Schema<B>
-  /** How long a JSON body may be, in bytes, where it is more than a form. */
-  size?: number
-  /** The body is raw bytes of at most so many. */
-  bytes?: number
   /** How often it may be asked. */
   rates?: readonly Rate[]
   /** Where the body is read and the answer made in turns: those of this kind of work. */
   inTurn?: (context: Context) => Turns
   /** Statuses beside those that every route may answer with. */
   replies: Record<number, string>
-  /** Returns the JSON to answer with; `undefined` when it has answered itself. */
-  answer(context: Context, asked: Asked<B>): Promise<unknown>
+  /** Returns what to answer with; nothing where the contract has no reply, and it has answered itself. */
+  answer(context: Context, asked: Asked<B>): Promise<R>
 }
 
-/** Keeps the type of the body between schema and handler. */
-export const route = <B>(r: Route<B>): Route => r as Route
-
-export const uuidForm = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/
-export const numberForm = /^\d{1,9}$/
+/** The route of a call: the types of body and reply are those of the contract. */
+export const route = <B, R>(of: Call<string, string, B, R>, as: Omit<Route<B, R>, keyof Call>): Route =>
+  ({ ...of, ...as }) as unknown as Route
 
 const inForm = (forms: Record<string, RegExp> = {}, values: Record<string, unknown>) =>
   Object.entries(forms).every(([name, form]) => {
@@ -101,7 +89,9 @@ export function mount(app: Express, context: Context, r: Route, before: readonly
         res,
       }
       const answer = await r.answer(context, asked)
-      if (answer !== undefined) res.json(answer)
+      if (answer === undefined) return
+      context.answers?.(r, answer)
+      res.json(answer)
     }
     await (r.inTurn ? r.inTurn(context).take(person.id, work) : work())
   })

@@ -1,4 +1,4 @@
-import { line, shape } from '@dialytica/core'
+import { calls } from '@dialytica/core/wire'
 import { User } from '../entities/index.ts'
 import { loginOf } from '../people/logins.ts'
 import { cookieName, endSession, personBy, personOf, startSession, tokenIn } from '../people/sessions.ts'
@@ -6,9 +6,7 @@ import { ProblemError } from '../problems.ts'
 import { demoPassword } from '../seed/demo-password.ts'
 import { route } from './route.ts'
 
-export const whoAmI = route({
-  method: 'get',
-  path: '/api/session',
+export const whoAmI = route(calls.whoAmI, {
   summary: 'Who is signed in',
   who: 'viewer',
   joined: true,
@@ -16,12 +14,9 @@ export const whoAmI = route({
   answer: async (_, { person }) => person,
 })
 
-export const signIn = route({
-  method: 'post',
-  path: '/api/session',
+export const signIn = route(calls.signIn, {
   summary: 'Sign in; sets the session cookie',
   who: 'anyone',
-  body: shape({ login: line().required('give your login'), password: line().required('give your password') }),
   replies: { 200: 'Signed in', 401: 'Login and password do not go together', 429: 'Too many tries' },
   async answer({ db, config }, { body, res }) {
     const user = await personBy(db, loginOf(body.login), body.password)
@@ -32,9 +27,7 @@ export const signIn = route({
   },
 })
 
-export const signOut = route({
-  method: 'delete',
-  path: '/api/session',
+export const signOut = route(calls.signOut, {
   summary: 'Sign out',
   who: 'anyone',
   replies: { 204: 'Signed out' },
@@ -45,9 +38,7 @@ export const signOut = route({
   },
 })
 
-export const demoAccounts = route({
-  method: 'get',
-  path: '/api/demo-accounts',
+export const demoAccounts = route(calls.demoAccounts, {
   summary: 'The accounts of the demo scenario; none outside demo mode',
   who: 'anyone',
   replies: { 200: 'Accounts that can be taken by one tap' },

@@ -1,20 +1,17 @@
+import { calls } from '@dialytica/core/wire'
 import { Hand } from '../entities/index.ts'
 import { eventsAfter } from '../joblog/states.ts'
 import { personOf, tokenIn } from '../people/sessions.ts'
 import { jobOf } from './jobs.ts'
-import { numberForm, route, uuidForm } from './route.ts'
+import { route } from './route.ts'
 
 const beat = 20_000
 
 /** Server-sent events: the log after a number, then whatever is appended, by whichever device and server. */
-export const stream = route({
-  method: 'get',
-  path: '/api/jobs/{job}/stream',
+export const stream = route(calls.stream, {
   summary: 'The log of a job as it grows, as server-sent events',
   who: 'viewer',
   joined: true,
-  params: { job: uuidForm },
-  query: { after: numberForm },
   replies: { 200: 'text/event-stream; each message is one event, its id the event number' },
   async answer(context, asked) {
     const { db, watch } = context

@@ -2,10 +2,12 @@ import { mkdtemp, rm } from 'node:fs/promises'
 import { randomUUID } from 'node:crypto'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { check } from '@dialytica/core'
 import { createConnection } from 'mysql2/promise'
 import supertest from 'supertest'
 import { readConfig } from '../config.ts'
 import { createAccount, shopNamed } from '../people/accounts.ts'
+import type { Route } from '../routes/route.ts'
 import { serve, type Running } from '../server.ts'
 
 export type Agent = ReturnType<typeof supertest.agent>
@@ -47,12 +49,22 @@ export async function emptyWorld(): Promise<EmptyWorld> {
   }
 }
 
+/** Every answer of a server under test is held against the contract, as it goes over the wire. */
+function fitsContract({ method, path, reply }: Route, answer: unknown): void {
+  if (!reply) throw new Error(`${method} ${path} answers with what the contract does not tell`)
+  const checked = check(reply, JSON.parse(JSON.stringify(answer)))
+  if (checked.ok) return
+  console.error(`${method} ${path} answers otherwise:`, checked.problems)
+  throw new Error(`${method} ${path} answers otherwise than the contract tells`)
+}
+
 export async function world(environment: Record<string, string> = {}): Promise<World> {
   const empty = await emptyWorld()
   const config = readConfig({ ...empty.environment, ...environment })
   const servers: Running[] = []
   const another = async () => {
     const running = await serve(config)
+    running.context.answers = fitsContract
     servers.push(running)
     return running
   }

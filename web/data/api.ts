@@ -1,3 +1,5 @@
+import { addressOf, type AskedWith, type Call } from '@dialytica/core/wire'
+
 /** A problem document of the server (RFC 9457), or `offline` when it did not answer at all. */
 export interface ApiProblem {
   type: string
@@ -25,17 +27,17 @@ const offline: ApiProblem = {
   detail: 'What you record is kept on this device and goes up by itself.',
 }
 
-/** One request to the server; resolves to its JSON, rejects with an `ApiError`. */
-export async function api<T>(
-  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
-  path: string,
-  body?: object | Blob,
-): Promise<T> {
+/** Asks an address of the contract; resolves to its reply, rejects with an `ApiError`. */
+export async function api<P extends string, Q extends string, B, R>(
+  call: Call<P, Q, B, R>,
+  asked: AskedWith<Call<P, Q, B, R>>,
+): Promise<R> {
+  const { params, query, body } = asked as { params?: Record<P, string>; query?: Record<Q, string>; body?: object }
   const isBlob = body instanceof Blob
   const patience = new AbortController()
   const timer = setTimeout(() => patience.abort(), isBlob ? 300_000 : 20_000)
-  const reply = await fetch(`/api${path}`, {
-    method,
+  const reply = await fetch(addressOf(call, params, query), {
+    method: call.method.toUpperCase(),
     ...(body && { body: isBlob ? body : JSON.stringify(body) }),
     signal: patience.signal,
     headers: body ? { 'content-type': isBlob ? body.type || 'image/jpeg' : 'application/json' } : {},
@@ -44,8 +46,8 @@ export async function api<T>(
       throw new ApiError(offline)
     })
     .finally(() => clearTimeout(timer))
-  if (reply.status === 204) return undefined as T
+  if (reply.status === 204) return undefined as R
   const json: unknown = await reply.json().catch(() => null)
-  if (reply.ok && json !== null) return json as T
+  if (reply.ok && json !== null) return json as R
   throw new ApiError((json as ApiProblem | null) ?? { ...offline, status: reply.ok ? 0 : reply.status })
 }

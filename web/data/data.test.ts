@@ -1,3 +1,5 @@
+import { call } from '@dialytica/core/wire'
+import * as yup from 'yup'
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { nextTick, ref } from 'vue'
@@ -24,14 +26,15 @@ describe('the hash of a photo', () => {
 })
 
 describe('the API', () => {
+  const x = call({ method: 'get', path: '/api/x', reply: yup.mixed<object>() })
   const answer = (reply: Response | Error) =>
     vi.stubGlobal('fetch', () => (reply instanceof Error ? Promise.reject(reply) : Promise.resolve(reply)))
-  const problemOf = async () => (await api('GET', '/x').catch((e: unknown) => e)) as ApiError
+  const problemOf = async () => (await api(x, {}).catch((e: unknown) => e)) as ApiError
   it('resolves to what the server says', async () => {
     answer(Response.json({ ok: 1 }))
-    expect(await api('GET', '/x')).toEqual({ ok: 1 })
+    expect(await api(x, {})).toEqual({ ok: 1 })
     answer(new Response(null, { status: 204 }))
-    expect(await api('DELETE', '/x')).toBeUndefined()
+    expect(await api({ ...x, method: 'delete' }, {})).toBeUndefined()
   })
   it('says in its words what is wrong, and whether it will pass', async () => {
     answer(Response.json({ type: 't', title: 'x', status: 422, detail: 'shorten it' }, { status: 422 }))

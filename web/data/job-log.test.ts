@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { JobEvent } from '@dialytica/core'
+import { calls } from '@dialytica/core/wire'
 import { fetchLog, keepLog, keptLog } from './job-log.ts'
 import { askOrRecall, keepSaid } from './kept.ts'
 import { local } from './local.ts'
@@ -50,15 +51,15 @@ describe('what the server said last', () => {
   it('answers while the server does not, and only then', async () => {
     await keepSaid('models', ['FL-84'])
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')))
-    expect(await askOrRecall('models', '/models')).toEqual(['FL-84'])
-    await expect(askOrRecall('units', '/units')).rejects.toThrow(/kept on this device/)
+    expect(await askOrRecall('models', calls.models, {})).toEqual(['FL-84'])
+    await expect(askOrRecall('units', calls.units, {})).rejects.toThrow(/kept on this device/)
     vi.stubGlobal('fetch', async () =>
       Response.json({ type: 't', title: 't', status: 403, detail: 'no' }, { status: 403 }),
     )
-    await expect(askOrRecall('models', '/models')).rejects.toThrow('no')
+    await expect(askOrRecall('models', calls.models, {})).rejects.toThrow('no')
     vi.stubGlobal('fetch', async () => Response.json(['FL-70']))
-    expect(await askOrRecall('models', '/models')).toEqual(['FL-70'])
+    expect(await askOrRecall('models', calls.models, {})).toEqual(['FL-70'])
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')))
-    expect(await askOrRecall('models', '/models')).toEqual(['FL-70'])
+    expect(await askOrRecall('models', calls.models, {})).toEqual(['FL-70'])
   })
 })

@@ -1,4 +1,5 @@
 import type { JobEvent } from '@dialytica/core'
+import { calls } from '@dialytica/core/wire'
 import Dexie from 'dexie'
 import { api } from './api.ts'
 import { local } from './local.ts'
@@ -23,7 +24,7 @@ export const forgetLog = (job: string): Promise<unknown> => local.log.where('job
  */
 export async function beyond(job: string, kept: readonly JobEvent[]): Promise<{ from: number; events: JobEvent[] }> {
   const last = kept.at(-1)
-  const ask = (after: number) => api<JobEvent[]>('GET', `/jobs/${job}/events?after=${after}`)
+  const ask = (after: number) => api(calls.events, { params: { job }, query: { after } })
   const events = await ask(Math.max(0, kept.length - 1))
   if (!last) return { from: 0, events }
   if (events[0]?.id === last.id) return { from: kept.length, events: events.slice(1) }

@@ -1,3 +1,4 @@
+import type { AskedWith, Call } from '@dialytica/core/wire'
 import { api, ApiError } from './api.ts'
 import { local } from './local.ts'
 
@@ -6,15 +7,19 @@ export const keepSaid = (what: string, value: unknown): Promise<unknown> =>
   local.kept.put({ what, value: JSON.parse(JSON.stringify(value)) as unknown })
 
 /** What the server says now, or what it said last where it does not answer. Anything but its silence is an error. */
-export async function askOrRecall<T>(what: string, path: string): Promise<T> {
+export async function askOrRecall<P extends string, Q extends string, B, R>(
+  what: string,
+  call: Call<P, Q, B, R>,
+  asked: AskedWith<Call<P, Q, B, R>>,
+): Promise<R> {
   try {
-    const value = await api<T>('GET', path)
+    const value = await api(call, asked)
     await keepSaid(what, value)
     return value
   } catch (error) {
     const kept = error instanceof ApiError && error.passing ? await local.kept.get(what) : undefined
     if (!kept) throw error
-    return kept.value as T
+    return kept.value as R
   }
 }
 

@@ -1,6 +1,8 @@
+import { addressOf, calls } from '@dialytica/core/wire'
+
 /** The cache that the service worker answers photos from; the same name stands in `vite.config.ts`. */
 const name = 'photos'
-const address = (hash: string, size: 'stage' | 'thumb') => `/api/photos/${hash}/${size}`
+const address = (hash: string, size: 'stage' | 'thumb') => addressOf(calls.photo, { hash, size })
 
 /** Keeps a photo at hand after the server has it, so that it is seen without the server too. */
 export async function keepShown(hash: string, blob: Blob): Promise<void> {

@@ -1,3 +1,4 @@
+import { addressOf, calls } from '@dialytica/core/wire'
 import { ref, watchEffect, type Ref } from 'vue'
 import { local } from './local.ts'
 
@@ -18,7 +19,7 @@ export async function photoUrl(hash: string, size: 'stage' | 'thumb' | 'full'): 
     .first()
     .catch(() => undefined)
   if (waiting) remember(hash, waiting.blob)
-  return urls.get(hash) ?? `/api/photos/${hash}/${size}`
+  return urls.get(hash) ?? addressOf(calls.photo, { hash, size })
 }
 
 /** The address of the photo of a changing hash; empty while there is none. */

@@ -1,10 +1,10 @@
 import type { JobEvent } from '@dialytica/core'
+import { addressOf, calls, type HandSaid, type JobCard } from '@dialytica/core/wire'
 import { api, ApiError } from '../data/api.ts'
 import { beyond, keepLog, keptLog } from '../data/job-log.ts'
 import { askOrRecall, recall } from '../data/kept.ts'
 import { local } from '../data/local.ts'
 import { fetchShown } from '../data/photo-cache.ts'
-import type { HandSaid, JobCard } from '../data/shapes.ts'
 import type { useOutbox } from '../stores/outbox.ts'
 import type { Source } from './source.ts'
 
@@ -31,7 +31,7 @@ export const serverSource =
     function follow(): void {
       if (!isOpen) return
       stream?.close()
-      stream = new EventSource(`/api/jobs/${job}/stream?after=${to.known().seq}`)
+      stream = new EventSource(addressOf(calls.stream, { job }, { after: to.known().seq }))
       stream.onopen = () => {
         to.live(true)
         void outbox.flush()
@@ -83,7 +83,7 @@ export const serverSource =
 
     async function takeFromServer(kept: readonly JobEvent[]): Promise<void> {
       const [card, { from, events }] = await Promise.all([
-        askOrRecall<JobCard>(`job ${job}`, `/jobs/${job}`),
+        askOrRecall(`job ${job}`, calls.job, { params: { job } }),
         beyond(job, kept),
       ])
       if (!isOpen) return
@@ -105,7 +105,7 @@ export const serverSource =
       if (!stream || stream.readyState === EventSource.CLOSED) follow()
       if (!hasCard && isNew) {
         hasCard = true
-        void api<JobCard>('GET', `/jobs/${job}`).then(
+        void api(calls.job, { params: { job } }).then(
           card => isOpen && to.card(card),
           () => (hasCard = false),
         )

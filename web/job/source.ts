@@ -1,5 +1,5 @@
 import type { JobEvent, Projection } from '@dialytica/core'
-import type { HandSaid, JobCard } from '../data/shapes.ts'
+import type { HandSaid, JobCard } from '@dialytica/core/wire'
 
 /** What a source of events tells the job that is open. */
 export interface Follower {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { calls } from '@dialytica/core/wire'
 import { computed, onMounted, ref } from 'vue'
 import { api } from '../data/api.ts'
 import { squareCodes } from '../data/square-code.ts'
@@ -20,8 +21,11 @@ async function make(): Promise<void> {
   problem.value = ''
   picture.value = ''
   try {
-    const made = await api<{ code: string; until: string }>('POST', `/jobs/${job.id}/invitations`, {
-      hand: await hand.share(),
+    const made = await api(calls.invite, {
+      params: { job: job.id! },
+      body: {
+        hand: await hand.share(),
+      },
     })
     link.value = `${location.origin}/join/${made.code}`
     until.value = made.until

@@ -2,7 +2,7 @@
 import { anatomy, findPlates, readsAs } from '@dialytica/core'
 import { NInput } from 'naive-ui'
 import { computed } from 'vue'
-import type { Model, Unit } from '../data/shapes.ts'
+import type { Model, Unit } from '@dialytica/core/wire'
 
 /** The rating plate as it is typed: models and units found while it is, worn letters read as figures. */
 const plate = defineModel<string>({ required: true })

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { readRecord } from '@dialytica/core'
+import { calls } from '@dialytica/core/wire'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiError } from '../data/api.ts'
@@ -20,7 +21,7 @@ async function take(event: Event): Promise<void> {
     const read = readRecord(text)
     if (!read.ok) problems.value = read.problems.slice(0, 6).map(p => p.message)
     else {
-      const { job } = await api<{ job: string }>('POST', '/records', JSON.parse(text) as object)
+      const { job } = await api(calls.recordIn, { body: JSON.parse(text) as object })
       await router.push(`/jobs/${job}/valley`)
     }
   } catch (error) {

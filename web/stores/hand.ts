@@ -1,9 +1,9 @@
 import { isSame, mergeSteps, type Step } from '@dialytica/core'
+import { calls, type HandSaid } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { ref, watch } from 'vue'
 import { api } from '../data/api.ts'
 import { keepSaid, recall } from '../data/kept.ts'
-import type { HandSaid } from '../data/shapes.ts'
 import { device } from '../devices/device.ts'
 import { useDraft } from './draft.ts'
 import { useJob } from './job.ts'
@@ -40,9 +40,7 @@ export const useHand = defineStore('hand', () => {
   async function ask(): Promise<void> {
     const at = shared.value
     if (!at) return
-    const said = await api<{ version: number; step: Step | null }>('GET', `/jobs/${job.id}/hands/${at.hand}`).catch(
-      () => null,
-    )
+    const said = await api(calls.oneHand, { params: { job: job.id!, hand: at.hand } }).catch(() => null)
     if (said?.step) take({ hand: at.hand, version: said.version, step: said.step })
     void put()
   }
@@ -88,11 +86,10 @@ export const useHand = defineStore('hand', () => {
       for (let at = shared.value; at && draft.recording && !isSame(draft.recording, at.base); at = shared.value) {
         const step = plain(draft.recording)
         sent = step
-        const said = await api<{ taken: boolean; version: number; step?: Step }>(
-          'PUT',
-          `/jobs/${id}/hands/${at.hand}`,
-          { version: at.version, step },
-        )
+        const said = await api(calls.putHand, {
+          params: { job: id!, hand: at.hand },
+          body: { version: at.version, step },
+        })
         if (id !== job.id) return
         if (!said.taken) takeIn({ hand: at.hand, version: said.version, step: said.step! })
         else if (shared.value && shared.value.version < said.version)

@@ -14,12 +14,12 @@ import {
   type Projection,
   type Refusal,
 } from '@dialytica/core'
+import type { HandSaid, JobCard } from '@dialytica/core/wire'
 import { says, stamped, type Act } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { v4 } from 'uuid'
 import { askToPersist } from '../data/room.ts'
-import type { HandSaid, JobCard } from '../data/shapes.ts'
 import { device } from '../devices/device.ts'
 import { serverSource } from '../job/server-source.ts'
 import type { Feed, Source } from '../job/source.ts'

@@ -1,11 +1,11 @@
 import type { Family } from '@dialytica/core'
+import { calls, type JobCard, type Model, type Unit } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { v4 } from 'uuid'
 import { api } from '../data/api.ts'
 import { fetchLog } from '../data/job-log.ts'
 import { askOrRecall, keepSaid } from '../data/kept.ts'
-import type { JobCard, Model, Unit } from '../data/shapes.ts'
 
 /** So many open jobs are kept on this device. */
 const atHand = 24
@@ -18,9 +18,9 @@ export const useMachines = defineStore('machines', () => {
 
   async function load(): Promise<void> {
     const all = await Promise.all([
-      askOrRecall<Model[]>('models', '/models'),
-      askOrRecall<Unit[]>('units', '/units'),
-      askOrRecall<JobCard[]>('jobs', '/jobs'),
+      askOrRecall('models', calls.models, {}),
+      askOrRecall('units', calls.units, {}),
+      askOrRecall('jobs', calls.jobs, {}),
     ])
     ;[models.value, units.value, jobs.value] = all
     void bringHome()
@@ -36,18 +36,12 @@ export const useMachines = defineStore('machines', () => {
       }
   }
   async function addModel(maker: string, code: string, family: Family): Promise<Model> {
-    const model = await api<Model>('POST', '/models', { id: v4(), maker, code, family, notes: '' })
+    const model = await api(calls.addModel, { body: { id: v4(), maker, code, family, notes: '' } })
     models.value.push(model)
     return model
   }
   async function addUnit(modelId: string, serial: string, stands: string, made?: number): Promise<Unit> {
-    const unit = await api<Unit>('POST', '/units', {
-      id: v4(),
-      modelId,
-      serial,
-      stands,
-      ...(made && { made }),
-    })
+    const unit = await api(calls.addUnit, { body: { id: v4(), modelId, serial, stands, ...(made && { made }) } })
     units.value.push(unit)
     return unit
   }

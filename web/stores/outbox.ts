@@ -1,4 +1,5 @@
 import type { JobEvent } from '@dialytica/core'
+import { calls, type Appended } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { api, ApiError } from '../data/api.ts'
@@ -8,11 +9,6 @@ import { lookForRoom, roomLeft } from '../data/room.ts'
 import { dropEvents, dropShot, keepEvent } from '../data/waiting.ts'
 import { useSession } from './session.ts'
 
-interface Appended {
-  seq: number
-  accepted: { id: string; seq: number }[]
-  refused: { id: string; message: string }[]
-}
 type Heard = (job: string, appended: Appended) => void
 
 const batch = 100
@@ -105,7 +101,7 @@ export const useOutbox = defineStore('outbox', () => {
       .filter(p => !p.refused)
       .toArray())
       try {
-        await api('PUT', `/photos/${hash}?actor=${actor}`, blob)
+        await api(calls.putPhoto, { params: { hash }, query: { actor }, body: blob })
         await keepShown(hash, blob).catch(() => undefined)
         await dropShot(actor, hash)
         gone.value += 1
@@ -161,7 +157,7 @@ export const useOutbox = defineStore('outbox', () => {
   /** What the server cannot read as a whole is sent one by one, so that one event never holds back the others. */
   async function send(job: string, next: WaitingEvent[]): Promise<Appended> {
     try {
-      return await api<Appended>('POST', `/jobs/${job}/events`, { events: next.map(e => e.event) })
+      return await api(calls.addEvents, { params: { job }, body: { events: next.map(e => e.event) } })
     } catch (error) {
       if (!isSpoilt(error)) throw error
       if (next.length > 1) return send(job, next.slice(0, 1))

@@ -1,4 +1,5 @@
 import { completions, phrasesOf, type Completion, type ShopPhrase } from '@dialytica/core'
+import { calls } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { askOrRecall, recall } from '../data/kept.ts'
@@ -12,7 +13,7 @@ export const usePhrases = defineStore('phrases', () => {
 
   async function load(): Promise<void> {
     shop.value = (await recall<ShopPhrase[]>('phrases')) ?? []
-    shop.value = await askOrRecall<ShopPhrase[]>('phrases', '/phrases').catch(() => shop.value)
+    shop.value = await askOrRecall('phrases', calls.phrases, {}).catch(() => shop.value)
   }
   const complete = (line: string, caret: number): Completion[] =>
     completions(line, caret, [...own.value, ...shop.value])

@@ -1,10 +1,10 @@
+import { calls, type Person } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { api, ApiError } from '../data/api.ts'
 import { askOrRecall, keepSaid, recall } from '../data/kept.ts'
 import { dropShown } from '../data/photo-cache.ts'
 import { local } from '../data/local.ts'
-import type { DemoAccount, Person } from '../data/shapes.ts'
 
 /** Who works on this device. */
 export const useSession = defineStore('session', () => {
@@ -15,7 +15,7 @@ export const useSession = defineStore('session', () => {
   async function find(): Promise<Person | null> {
     if (asked.value) return person.value
     try {
-      person.value = await askOrRecall<Person>('person', '/session')
+      person.value = await askOrRecall('person', calls.whoAmI, {})
       asked.value = true
     } catch (error) {
       if (!(error instanceof ApiError) || error.problem.status !== 401) throw error
@@ -28,7 +28,7 @@ export const useSession = defineStore('session', () => {
     await Promise.all([local.kept.clear(), local.log.clear(), dropShown()])
   }
   async function signIn(login: string, password: string): Promise<void> {
-    await become(await api<Person>('POST', '/session', { login, password }))
+    await become(await api(calls.signIn, { body: { login, password } }))
   }
   /** Somebody else works on this device from now on. */
   async function become(found: Person): Promise<void> {
@@ -40,9 +40,9 @@ export const useSession = defineStore('session', () => {
   }
   async function signOut(): Promise<void> {
     await forget()
-    await api('DELETE', '/session')
+    await api(calls.signOut, {})
     person.value = null
   }
-  const demoAccounts = () => api<DemoAccount[]>('GET', '/demo-accounts')
+  const demoAccounts = () => api(calls.demoAccounts, {})
   return { person, find, become, signIn, signOut, demoAccounts }
 })

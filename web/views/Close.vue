@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { debtStates, owedByZone, piecesOwed, text, whyNot, zoneTitle } from '@dialytica/core'
+import { addressOf, calls } from '@dialytica/core/wire'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
@@ -96,8 +97,10 @@ async function close(clean: boolean): Promise<void> {
           <button class="btn" type="button" @click="withDebts = false">Do not</button>
         </template>
       </template>
-      <a class="btn" :href="`/api/jobs/${job.id}/record.pdf`" target="_blank" rel="noopener">Record sheet (PDF)</a>
-      <a class="btn" :href="`/api/jobs/${job.id}/record.json`" download>Job as JSON</a>
+      <a class="btn" :href="addressOf(calls.recordPdf, { job: job.id! })" target="_blank" rel="noopener"
+        >Record sheet (PDF)</a
+      >
+      <a class="btn" :href="addressOf(calls.recordOut, { job: job.id! })" download>Job as JSON</a>
       <RouterLink v-if="readOnly" class="btn" :to="`/jobs/${job.id}/valley`">See the whole job</RouterLink>
       <CallBack v-if="job.closed && mayWork" />
     </section>

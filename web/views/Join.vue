@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { calls } from '@dialytica/core/wire'
 import { onMounted, ref } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { api } from '../data/api.ts'
-import type { Person } from '../data/shapes.ts'
 import { useHand } from '../stores/hand.ts'
 import { useSession } from '../stores/session.ts'
 
@@ -12,7 +12,7 @@ const router = useRouter()
 const problem = ref('')
 onMounted(async () => {
   try {
-    const came = await api<{ job: string; hand: string; person: Person }>('POST', '/join', { code: route.params.code })
+    const came = await api(calls.join, { body: { code: route.params.code as string } })
     await useSession().become(came.person)
     await useHand().join(came.job, came.hand)
     await router.replace(`/jobs/${came.job}/descent`)

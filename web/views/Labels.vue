@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { drawSheets, labelKinds, labelsOf, sheets, type DrawCode, type LabelKind } from '@dialytica/core'
+import { addressOf, calls } from '@dialytica/core/wire'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -29,8 +30,12 @@ const pages = computed(() =>
 const shown = computed(() => Math.min(page.value, Math.max(0, pages.value.length - 1)))
 const flip = (kind: LabelKind) =>
   (kinds.value = kinds.value.includes(kind) ? kinds.value.filter(k => k !== kind) : [...kinds.value, kind])
-const pdf = computed(
-  () => `/api/jobs/${job.id}/labels.pdf?sheet=${sheet.value.id}&kinds=${wanted.value.join(',')}&skip=${used.value}`,
+const pdf = computed(() =>
+  addressOf(
+    calls.labelsPdf,
+    { job: job.id ?? '' },
+    { sheet: sheet.value.id, kinds: wanted.value.join(','), skip: used.value },
+  ),
 )
 function saveSvg(): void {
   for (const [i, svg] of pages.value.entries()) {

@@ -2,7 +2,7 @@
 import { NInput } from 'naive-ui'
 import { onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { DemoAccount } from '../data/shapes.ts'
+import type { DemoAccount } from '@dialytica/core/wire'
 import Cutaway from '../parts/Cutaway.vue'
 import { useOutbox } from '../stores/outbox.ts'
 import { useSession } from '../stores/session.ts'

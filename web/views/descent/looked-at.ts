@@ -19,7 +19,9 @@ export function useLookedAt() {
   watch(looked, () => (chosen.value = null))
   const step = computed(() => looked.value ?? draft.step)
   const photo = computed(() =>
-    looked.value ? (looked.value.photos.find(p => p.hash === chosen.value) ?? looked.value.photos.at(-1)) : marking.shot,
+    looked.value
+      ? (looked.value.photos.find(p => p.hash === chosen.value) ?? looked.value.photos.at(-1))
+      : marking.shot,
   )
   /** Where it stands in the descent: 1 is the first. */
   const number = computed(() => {

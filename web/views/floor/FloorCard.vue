@@ -2,7 +2,7 @@
 import { text } from '@dialytica/core'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
-import type { JobCard } from '../../data/shapes.ts'
+import type { JobCard } from '@dialytica/core/wire'
 import { daysBetween, inShopTime } from '../../data/time.ts'
 import Cutaway from '../../parts/Cutaway.vue'
 import Owed from '../../parts/Owed.vue'

@@ -1,3 +1,4 @@
+import { calls } from '@dialytica/core/wire'
 import { useIntervalFn } from '@vueuse/core'
 import { ref } from 'vue'
 import { api } from '../../data/api.ts'
@@ -17,7 +18,7 @@ export function useDemoArrivals() {
   const { pause, resume } = useIntervalFn(() => void look(), 1500, { immediate: false })
   async function look(): Promise<void> {
     const before = loading.value?.machines
-    const said = await api<{ loading?: Loading }>('GET', '/health').catch(() => null)
+    const said = await api(calls.health, {}).catch(() => null)
     const now = said?.loading
     loading.value = now && now.machines < now.of ? now : null
     if (before !== undefined && before !== now?.machines) await machines.load().catch(() => undefined)

@@ -1,4 +1,4 @@
-import type { JobCard } from '../../data/shapes.ts'
+import type { JobCard } from '@dialytica/core/wire'
 
 /** After half a day, or while it waits, coming back begins with how it stands. */
 const isAsleep = ({ closedAt, summary }: JobCard, now: Date) =>

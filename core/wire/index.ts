@@ -1,0 +1,6 @@
+export { addressOf, call, numberForm, uuidForm, type AskedWith, type Call } from './call.ts'
+export * as calls from './calls.ts'
+export { jobCard, type Appended, type JobCard } from './jobs.ts'
+export { handSaid, type HandSaid } from './joining.ts'
+export { model, unit, type Model, type Unit } from './machines.ts'
+export { person, roles, type DemoAccount, type Person, type Role } from './people.ts'

@@ -1,0 +1,89 @@
+import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { labelKinds } from '../labels/labels.ts'
+import { sheets } from '../labels/sheets.ts'
+import { summarySchema } from '../ledger/summary.ts'
+import { limits } from '../limits.ts'
+import { numberedEvent } from '../log/event.ts'
+import { families } from '../machine/families.ts'
+import { line, moment, oneOf, shape, uuid, wholeWithin, year } from '../schema.ts'
+import { call, numberForm, uuidForm } from './call.ts'
+import { list } from './list.ts'
+
+const number = () => wholeWithin(0, limits.log)
+
+/** A job as the floor shows it: its number of events, its summary, and the machine that it is of. */
+export const jobCard = shape({
+  id: uuid().required(),
+  seq: number().required(),
+  summary: summarySchema.required(),
+  openedAt: moment().required(),
+  changedAt: moment().required(),
+  closedAt: moment().nullable().defined(),
+  unit: shape({
+    id: uuid().required(),
+    serial: line().defined(),
+    stands: line().defined(),
+    made: year().nullable().defined(),
+  }).required(),
+  model: shape({
+    id: uuid().required(),
+    maker: line().defined(),
+    code: line().required(),
+    family: oneOf(families).required(),
+  }).required(),
+})
+export type JobCard = InferType<typeof jobCard>
+
+/** What became of events that were sent: under which numbers they stand, or why they were refused. */
+const appended = shape({
+  seq: number().required(),
+  accepted: list(shape({ id: uuid().required(), seq: number().required() })),
+  refused: list(shape({ id: yup.string().defined(), code: wholeWithin(0, 999), message: yup.string().required() })),
+})
+export type Appended = InferType<typeof appended>
+
+const params = { job: uuidForm }
+export const jobs = call({
+  method: 'get',
+  path: '/api/jobs',
+  query: { state: /^(open|closed)$/ },
+  reply: list(jobCard),
+})
+export const job = call({ method: 'get', path: '/api/jobs/{job}', params, reply: jobCard })
+export const events = call({
+  method: 'get',
+  path: '/api/jobs/{job}/events',
+  params,
+  query: { after: numberForm },
+  reply: list(numberedEvent),
+})
+export const addEvents = call({
+  method: 'post',
+  path: '/api/jobs/{job}/events',
+  params,
+  body: shape({
+    events: yup
+      .array(yup.mixed().nullable())
+      .min(1, 'send at least one event')
+      .max(limits.batch, `send ${limits.batch} events at most at a time`)
+      .required(),
+  }),
+  size: limits.batchBytes,
+  reply: appended,
+})
+/** Server-sent events: the log after a number, then whatever is appended; `hand` events tell of the steps in hand. */
+export const stream = call({ method: 'get', path: '/api/jobs/{job}/stream', params, query: { after: numberForm } })
+
+const kinds = labelKinds.join('|')
+export const labelsPdf = call({
+  method: 'get',
+  path: '/api/jobs/{job}/labels.pdf',
+  params,
+  query: {
+    sheet: new RegExp(`^(${sheets.map(s => s.id).join('|')})$`),
+    kinds: new RegExp(`^(${kinds})(,(${kinds}))*$`),
+    skip: numberForm,
+  },
+})
+export const recordPdf = call({ method: 'get', path: '/api/jobs/{job}/record.pdf', params })

@@ -1,0 +1,35 @@
+import type { InferType } from 'yup'
+import { families } from '../machine/families.ts'
+import { line, moment, oneOf, shape, uuid, year } from '../schema.ts'
+import { call, uuidForm } from './call.ts'
+import { list } from './list.ts'
+
+/** A model as it is added: by the code on its rating plate. */
+const newModel = {
+  id: uuid().required(),
+  maker: line().trim().required('name the maker').max(120),
+  code: line().trim().required('give the code of the rating plate').max(120),
+  family: oneOf(families).required(),
+  notes: line().defined(),
+}
+/** A unit as it is added: one machine of a model, by its serial number. */
+const newUnit = {
+  id: uuid().required(),
+  modelId: uuid().required(),
+  serial: line().trim().required('give the serial number').max(120),
+  stands: line().defined(),
+  /** Year of make. */
+  made: year(),
+}
+const createdAt = moment().required()
+export const model = shape({ ...newModel, maker: line().defined(), createdAt })
+export type Model = InferType<typeof model>
+export const unit = shape({ ...newUnit, made: year().nullable().defined(), createdAt })
+export type Unit = InferType<typeof unit>
+
+export const models = call({ method: 'get', path: '/api/models', reply: list(model) })
+export const addModel = call({ method: 'post', path: '/api/models', body: shape(newModel), reply: model })
+export const oneModel = call({ method: 'get', path: '/api/models/{model}', params: { model: uuidForm }, reply: model })
+export const units = call({ method: 'get', path: '/api/units', query: { model: uuidForm }, reply: list(unit) })
+export const addUnit = call({ method: 'post', path: '/api/units', body: shape(newUnit), reply: unit })
+export const oneUnit = call({ method: 'get', path: '/api/units/{unit}', params: { unit: uuidForm }, reply: unit })
