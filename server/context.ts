@@ -1,7 +1,7 @@
 import type { DataSource } from 'typeorm'
 import type { Config } from './config.ts'
 import type { States } from './joblog/states.ts'
-import type { Route } from './routes/route.ts'
+import type { Call } from '@dialytica/core/wire'
 import type { Watch } from './joblog/watch.ts'
 import type { Pool } from './work/pool.ts'
 import type { Turns } from './work/turns.ts'
@@ -23,8 +23,8 @@ export interface Context {
   /** Photos that are read and developed at once. */
   uploads: Turns
   version: string
-  /** Hears what a route answers with, before it is sent. */
-  answers?: (route: Route, answer: unknown) => void
+  /** Hears what a call is answered with, before it is sent. */
+  answers?: (call: Call, answer: unknown) => void
   /** How far the demo is, in demo mode. */
   loading?: Loading
 }

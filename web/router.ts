@@ -1,32 +1,37 @@
-import { createRouter, createWebHistory } from 'vue-router'
+import { createRouter, createWebHistory, type RouteComponent, type RouteRecordRaw } from 'vue-router'
 import { useSession } from './stores/session.ts'
+import { jobViews, toJob, type JobView } from './ways.ts'
 
-export const router = createRouter({
-  history: createWebHistory(),
-  routes: [
-    { path: '/sign-in', component: () => import('./views/SignIn.vue'), meta: { open: true } },
-    { path: '/join/:code', component: () => import('./views/Join.vue'), meta: { open: true } },
-    { path: '/', component: () => import('./views/Floor.vue') },
-    { path: '/come-in', component: () => import('./views/ComeIn.vue') },
-    { path: '/models', component: () => import('./views/Models.vue') },
-    {
-      path: '/jobs/:job',
-      component: () => import('./views/Job.vue'),
-      children: [
-        { path: '', redirect: to => `/jobs/${String(to.params.job)}/descent` },
-        { path: 'intake', component: () => import('./views/Intake.vue') },
-        { path: 'descent', component: () => import('./views/Descent.vue') },
-        { path: 'return', component: () => import('./views/Return.vue') },
-        { path: 'valley', component: () => import('./views/ValleyView.vue') },
-        { path: 'labels', component: () => import('./views/Labels.vue') },
-        { path: 'standing', component: () => import('./views/Standing.vue') },
-        { path: 'finder', component: () => import('./views/Finder.vue') },
-        { path: 'close', component: () => import('./views/Close.vue') },
-      ],
-    },
-    { path: '/:rest(.*)*', redirect: '/' },
-  ],
-})
+const views: Record<JobView, RouteComponent> = {
+  intake: () => import('./views/Intake.vue'),
+  descent: () => import('./views/Descent.vue'),
+  return: () => import('./views/Return.vue'),
+  valley: () => import('./views/ValleyView.vue'),
+  labels: () => import('./views/Labels.vue'),
+  standing: () => import('./views/Standing.vue'),
+  finder: () => import('./views/Finder.vue'),
+  close: () => import('./views/Close.vue'),
+}
+
+/** Every address of the application, by name. */
+export const routes: readonly RouteRecordRaw[] = [
+  { name: 'sign-in', path: '/sign-in', component: () => import('./views/SignIn.vue'), meta: { open: true } },
+  { name: 'join', path: '/join/:code', component: () => import('./views/Join.vue'), meta: { open: true } },
+  { name: 'floor', path: '/', component: () => import('./views/Floor.vue') },
+  { name: 'come-in', path: '/come-in', component: () => import('./views/ComeIn.vue') },
+  { name: 'models', path: '/models', component: () => import('./views/Models.vue') },
+  {
+    path: '/jobs/:job',
+    component: () => import('./views/Job.vue'),
+    children: [
+      { path: '', redirect: to => toJob(to.params.job as string, 'descent') },
+      ...jobViews.map(name => ({ name, path: name, component: views[name] })),
+    ],
+  },
+  { path: '/:rest(.*)*', redirect: { name: 'floor' } },
+]
+
+export const router = createRouter({ history: createWebHistory(), routes })
 
 /** Who is not signed in signs in first, then goes where they wanted. */
 router.beforeEach(async to => {
@@ -34,7 +39,7 @@ router.beforeEach(async to => {
   const person = await useSession()
     .find()
     .catch(() => null)
-  if (!person) return { path: '/sign-in', query: { to: to.fullPath } }
+  if (!person) return { name: 'sign-in', query: { to: to.fullPath } }
   // A device that joined one job stays in it.
-  return !person.joined || to.params.job === person.joined ? true : `/jobs/${person.joined}/descent`
+  return !person.joined || to.params.job === person.joined ? true : toJob(person.joined, 'descent')
 })

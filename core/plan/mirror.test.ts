@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { blank, fold, foldAll, gates, mirror, owedCount, stance, type JobState } from '../index.ts'
 import { arbitraryLog, event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
-import { profile } from './profile.ts'
+import { profile } from '../valley/profile.ts'
 import { refusalWords } from '../log/refusals.ts'
 
 const screw = { kind: 'remove-fasteners', count: 1, fastener: {} }

@@ -7,7 +7,7 @@ import { createConnection } from 'mysql2/promise'
 import supertest from 'supertest'
 import { readConfig } from '../config.ts'
 import { createAccount, shopNamed } from '../people/accounts.ts'
-import type { Route } from '../routes/route.ts'
+import type { Call } from '@dialytica/core/wire'
 import { serve, type Running } from '../server.ts'
 
 export type Agent = ReturnType<typeof supertest.agent>
@@ -50,7 +50,7 @@ export async function emptyWorld(): Promise<EmptyWorld> {
 }
 
 /** Every answer of a server under test is held against the contract, as it goes over the wire. */
-function fitsContract({ method, path, reply }: Route, answer: unknown): void {
+function fitsContract({ method, path, reply }: Call, answer: unknown): void {
   if (!reply) throw new Error(`${method} ${path} answers with what the contract does not tell`)
   const checked = check(reply, JSON.parse(JSON.stringify(answer)))
   if (checked.ok) return

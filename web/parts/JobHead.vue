@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../stores/job.ts'
 import Owed from './Owed.vue'
+import { toJob } from '../ways.ts'
 
 /** The plate of the machine, the phases of the job, and what is off it. */
 const job = useJob()
@@ -20,24 +21,19 @@ const total = computed(() => itemKinds.reduce((n, k) => n + job.state.owed[k], 0
 
 <template>
   <header class="head">
-    <RouterLink to="/" class="plate" aria-label="To the floor">
+    <RouterLink :to="{ name: 'floor' }" class="plate" aria-label="To the floor">
       <b><span v-if="job.card" class="maker" v-text="`${job.card.model.maker} `" />{{ code }}</b>
       <span class="mono">{{ job.card?.unit.serial ?? '' }}</span>
     </RouterLink>
     <nav aria-label="Phases of the job">
-      <RouterLink
-        v-for="[path, name] in phases"
-        :key="path"
-        :to="`/jobs/${job.id}/${path}`"
-        active-class="here"
-        replace
-        >{{ name }}</RouterLink
-      >
-      <RouterLink :to="`/jobs/${job.id}/standing`" class="pause" active-class="here" replace>{{
+      <RouterLink v-for="[path, name] in phases" :key="path" :to="toJob(job.id, path)" active-class="here" replace>{{
+        name
+      }}</RouterLink>
+      <RouterLink :to="toJob(job.id, 'standing')" class="pause" active-class="here" replace>{{
         job.state.phase.waitsFor ? 'Waits' : 'Pause'
       }}</RouterLink>
     </nav>
-    <RouterLink :to="`/jobs/${job.id}/close`" class="off" title="Debts (D)">
+    <RouterLink :to="toJob(job.id, 'close')" class="off" title="Debts (D)">
       <span class="word">off the<br />machine</span>
       <span class="all"><Owed :owed="job.state.owed" /></span>
       <b class="sum mono" aria-hidden="true">{{ total }}</b>

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { useJob } from '../stores/job.ts'
 import Valley from './Valley.vue'
+import { toJob, viewOfWay } from '../ways.ts'
 
 /** The Valley of the open job; its tiles lead to their steps. */
 const props = defineProps<{ at?: { step: string; way: 'down' | 'back' } | undefined; picking?: boolean }>()
@@ -27,9 +28,7 @@ function say(id: string, way: 'down' | 'back'): string {
   return first ? describe(way === 'down' ? first : invert(first)) : 'a photo'
 }
 const go = (step: string, way: 'down' | 'back') =>
-  props.picking
-    ? emit('pick', step)
-    : router.push({ path: `/jobs/${job.id}/${way === 'down' ? 'descent' : 'return'}`, query: { step } })
+  props.picking ? emit('pick', step) : router.push(toJob(job.id, viewOfWay[way], step))
 </script>
 
 <template>

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../stores/job.ts'
 import Thumb from './Thumb.vue'
+import { toJob } from '../ways.ts'
 
 /** What the report says beside the balance: found before we came, found spoilt on the way, done under power. */
 const job = useJob()
@@ -33,7 +34,7 @@ const live = computed(() => steps.value.filter(({ step }) => step.live))
       <h2>Found on the way</h2>
       <ul>
         <li v-for="{ move, n, step } in spoilt" :key="move.id">
-          <RouterLink :to="{ path: `/jobs/${job.id}/descent`, query: { step } }">
+          <RouterLink :to="toJob(job.id, 'descent', step)">
             <b>{{ move.condition }}</b>: {{ describe(move) }} <span class="soft">step {{ n }}</span>
           </RouterLink>
         </li>

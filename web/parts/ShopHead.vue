@@ -11,7 +11,7 @@ const { theme, flip } = useTheme()
 async function leave(): Promise<void> {
   useJob().close()
   await session.signOut().catch(() => undefined)
-  await router.replace('/sign-in')
+  await router.replace({ name: 'sign-in' })
 }
 </script>
 
@@ -19,8 +19,8 @@ async function leave(): Promise<void> {
   <header class="head">
     <b class="plate">Dialytica</b>
     <nav aria-label="Workshop">
-      <RouterLink to="/" exact-active-class="here">Floor</RouterLink>
-      <RouterLink to="/models" active-class="here">Models</RouterLink>
+      <RouterLink :to="{ name: 'floor' }" exact-active-class="here">Floor</RouterLink>
+      <RouterLink :to="{ name: 'models' }" active-class="here">Models</RouterLink>
     </nav>
     <div class="right">
       <span class="who">{{ session.person?.name }}, {{ session.person?.shop }}</span>

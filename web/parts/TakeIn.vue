@@ -4,6 +4,7 @@ import { calls } from '@dialytica/core/wire'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiError } from '../data/api.ts'
+import { toJob } from '../ways.ts'
 
 /** Takes in the record of a job from a file: held against its form here, then made a job of this shop. */
 const router = useRouter()
@@ -22,7 +23,7 @@ async function take(event: Event): Promise<void> {
     if (!read.ok) problems.value = read.problems.slice(0, 6).map(p => p.message)
     else {
       const { job } = await api(calls.recordIn, { body: JSON.parse(text) as object })
-      await router.push(`/jobs/${job}/valley`)
+      await router.push(toJob(job, 'valley'))
     }
   } catch (error) {
     problems.value = [

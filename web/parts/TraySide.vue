@@ -7,6 +7,7 @@ import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
 import AlikeNote from './AlikeNote.vue'
 import Tray from './Tray.vue'
+import { toJob } from '../ways.ts'
 
 /** The tray beside the stage: its size to choose, the cell proposed next, and the warning before look-alikes come to lie together. */
 const props = defineProps<{ fixed: boolean }>()
@@ -45,7 +46,7 @@ const is = (s: TraySize) => s.rows === job.state.tray.rows && s.columns === job.
       <button class="size mono" type="button" :aria-expanded="sizing" :disabled="fixed" @click="sizing = !sizing">
         <span class="sr">Size of the tray:</span> {{ job.state.tray.rows }}×{{ job.state.tray.columns }}
       </button>
-      <RouterLink class="labels" :to="`/jobs/${job.id}/labels`">Labels</RouterLink>
+      <RouterLink class="labels" :to="toJob(job.id, 'labels')">Labels</RouterLink>
       <span class="soft"
         >next: <b class="mono">{{ draft.next ?? 'full' }}</b></span
       >

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { glyphShapes, itemNouns, type Profile } from '@dialytica/core'
+import { itemNouns, layOut, type Placed, type Profile } from '@dialytica/core'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { layOut, type Placed } from './valley/layout.ts'
+import ValleyTile from './valley/ValleyTile.vue'
 
 /** The job as a V with its tide; every tile leads to its step. */
 const props = defineProps<{
@@ -33,9 +33,8 @@ const shades: Record<string, number> = {
 
 const numbers = (p: Placed) =>
   p.tiles.length > 1 ? `steps ${p.tiles[0]!.number} to ${p.tiles.at(-1)!.number}` : `step ${p.tiles[0]!.number}`
-const isLive = (p: Placed) => p.tiles.some(t => t.live)
 const name = (p: Placed) =>
-  `${p.way === 'down' ? 'Down' : 'Back'}, ${numbers(p)}, ${p.state}${isLive(p) ? ', under power' : ''}: ${props.say(p.tiles[0]!.step, p.way)}`
+  `${p.way === 'down' ? 'Down' : 'Back'}, ${numbers(p)}, ${p.state}${p.tiles.some(t => t.live) ? ', under power' : ''}: ${props.say(p.tiles[0]!.step, p.way)}`
 function choose(p: Placed): void {
   const target = p.tiles.find(t => t.state === 'now') ?? p.tiles.find(t => t.state === 'ahead') ?? p.tiles[0]!
   emit('go', target.step, p.way)
@@ -73,50 +72,18 @@ function choose(p: Placed): void {
           Gate: closes {{ b.zones.join(' and ') }}{{ b.behind ? `; ${b.behind} still owed behind it` : '' }}
         </title>
       </g>
-      <g
+      <ValleyTile
         v-for="p in layout.placed"
         :key="p.way + p.tiles[0]!.step"
-        class="tile"
-        :class="[p.state, p.way]"
-        role="button"
-        tabindex="0"
-        :aria-label="name(p)"
-        :aria-current="p.state === 'now' ? 'step' : undefined"
-        @click="choose(p)"
-        @keydown.enter.prevent.stop="choose(p)"
-      >
-        <rect :x="p.x - p.size / 2 - 2" :y="p.y - 26" :width="p.size + 4" height="52" fill="transparent" />
-        <rect :x="p.x - p.size / 2" :y="p.y - p.size / 2" :width="p.size" :height="p.size" rx="3" class="face" />
-        <svg
-          :x="p.x - p.size * 0.36"
-          :y="p.y - p.size * 0.36"
-          :width="p.size * 0.72"
-          :height="p.size * 0.72"
-          viewBox="0 0 24 24"
-          v-html="glyphShapes[p.glyphs[0] ?? 'mark']"
-        />
-        <path
-          v-if="isLive(p)"
-          class="under-power"
-          :d="`M${p.x - p.size / 2 - 2} ${p.y + p.size / 2 + 4}h${p.size + 4}`"
-        />
-        <circle
-          v-if="p.glyphs.length > 1 || p.tiles.length > 1"
-          :cx="p.x + p.size / 2"
-          :cy="p.y - p.size / 2"
-          r="3.4"
-          class="more"
-        />
-      </g>
+        :of="p"
+        :name="name(p)"
+        @choose="choose(p)"
+      />
     </svg>
   </div>
 </template>
 
 <style scoped>
-.under-power {
-  stroke: var(--danger);
-  stroke-width: 4;
-}
 .valley {
   height: 100%;
   width: 100%;
@@ -166,42 +133,5 @@ svg {
 }
 .bar.held path {
   stroke: var(--danger);
-}
-.tile {
-  cursor: pointer;
-  color: var(--soft);
-}
-.face {
-  fill: var(--ground);
-  stroke: var(--soft);
-  stroke-dasharray: 3 2;
-}
-.done {
-  color: var(--ground);
-}
-.done .face {
-  fill: var(--ink);
-  stroke: none;
-}
-.now {
-  color: var(--on-work);
-}
-.now .face {
-  fill: var(--work);
-  stroke: var(--work);
-  stroke-width: 5;
-  stroke-dasharray: none;
-}
-.more {
-  fill: var(--off);
-  stroke: var(--ground);
-}
-.tile:focus {
-  outline: none;
-}
-.tile:focus-visible .face {
-  stroke: var(--work);
-  stroke-width: 4;
-  stroke-dasharray: none;
 }
 </style>

@@ -41,7 +41,7 @@ const isShown = computed(
     <p v-if="outbox.signedOut">
       <b>Your session has ended.</b>
       {{ outbox.waiting ? waits : 'Nothing is lost' }}:
-      <RouterLink :to="{ path: '/sign-in', query: { to: route.fullPath } }">sign in again</RouterLink>, and it goes up.
+      <RouterLink :to="{ name: 'sign-in', query: { to: route.fullPath } }">sign in again</RouterLink>, and it goes up.
     </p>
     <p v-else-if="!outbox.reachable">
       <b>The server does not answer.</b>

@@ -68,6 +68,8 @@ export const useJob = defineStore('job', () => {
   const gatesAhead = computed(() => gates(family.value, plan.value))
   const standing = computed(() => stance(state.value))
   const closed = computed(() => state.value.closing !== null)
+  /** True where nothing of it can be changed here: it is closed, or who works only looks. */
+  const isFixed = computed(() => closed.value || !useSession().mayWork)
 
   const follower = {
     known: () => on.value,
@@ -148,6 +150,7 @@ export const useJob = defineStore('job', () => {
     gatesAhead,
     standing,
     closed,
+    isFixed,
     pending,
     problem,
     live,

@@ -1,6 +1,6 @@
 import { calls, type Person } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { api, ApiError } from '../data/api.ts'
 import { askOrRecall, keepSaid, recall } from '../data/kept.ts'
 import { dropShown } from '../data/photo-cache.ts'
@@ -10,6 +10,8 @@ import { local } from '../data/local.ts'
 export const useSession = defineStore('session', () => {
   const person = ref<Person | null>(null)
   const asked = ref(false)
+  /** Who only looks changes nothing. */
+  const mayWork = computed(() => person.value?.role !== 'viewer')
 
   /** Asks the server once who is signed in; while it does not answer, it is who was signed in here last. */
   async function find(): Promise<Person | null> {
@@ -44,5 +46,5 @@ export const useSession = defineStore('session', () => {
     person.value = null
   }
   const demoAccounts = () => api(calls.demoAccounts, {})
-  return { person, find, become, signIn, signOut, demoAccounts }
+  return { person, mayWork, find, become, signIn, signOut, demoAccounts }
 })

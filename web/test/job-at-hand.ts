@@ -7,6 +7,7 @@ import { local } from '../data/local.ts'
 import { memorySource } from '../job/memory-source.ts'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
+import { jobViews, toJob, type JobView } from '../ways.ts'
 
 export const jobId = '22222222-2222-4222-8222-222222222222'
 export const person = {
@@ -74,9 +75,16 @@ export async function jobAtHand(role: 'viewer' | 'technician' = 'technician') {
 }
 
 /** A router with the addresses of a job, standing at one of them. */
-export async function routerAt(path: string): Promise<Router> {
+export async function routerAt(path: JobView): Promise<Router> {
   const component = { template: '<i/>' }
-  const router = createRouter({ history: createMemoryHistory(), routes: [{ path: '/:rest(.*)*', component }] })
-  await router.push(`/jobs/${jobId}/${path}`)
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [
+      ...jobViews.map(name => ({ name, path: `/jobs/:job/${name}`, component })),
+      { name: 'sign-in', path: '/sign-in', component },
+      { name: 'floor', path: '/', component },
+    ],
+  })
+  await router.push(toJob(jobId, path))
   return router
 }

@@ -13,6 +13,7 @@ import JobValley from '../parts/JobValley.vue'
 import Record from '../parts/Record.vue'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
+import { toJob } from '../ways.ts'
 
 /** The balance before the machine is closed: what is owed, where it lies, from which step; then the close. */
 const job = useJob()
@@ -22,8 +23,8 @@ const signedBy = ref('')
 const problem = ref('')
 const withDebts = ref(false)
 const refused = ref(false)
-const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
-const mayWork = computed(() => useSession().person?.role !== 'viewer')
+const readOnly = computed(() => job.isFixed)
+const mayWork = computed(() => useSession().mayWork)
 const total = computed(() => piecesOwed(job.state.owed))
 const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
 
@@ -33,7 +34,7 @@ async function close(clean: boolean): Promise<void> {
   const refusal = job.record('job-closed', { clean, ...(text && { note: text }), ...(signed && { signedBy: signed }) })
   refused.value = Boolean(refusal)
   problem.value = whyNot(refusal) ?? ''
-  if (!refusal) await router.replace(`/jobs/${job.id}/close`)
+  if (!refusal) await router.replace(toJob(job.id, 'close'))
 }
 </script>
 
@@ -49,11 +50,11 @@ async function close(clean: boolean): Promise<void> {
         }}<template v-if="job.state.closing!.signedBy"> Signed off: {{ job.state.closing!.signedBy }}.</template>
       </p>
       <p v-if="job.state.opened?.callBackOf">
-        A call-back: <RouterLink :to="`/jobs/${job.state.opened.callBackOf}/close`">the job before</RouterLink>
+        A call-back: <RouterLink :to="toJob(job.state.opened.callBackOf, 'close')">the job before</RouterLink>
       </p>
       <ul v-if="job.debts.length" aria-label="What is owed">
         <li v-for="d in job.debts" :key="d.id">
-          <RouterLink :to="{ path: `/jobs/${job.id}/return`, query: { step: d.step } }">
+          <RouterLink :to="toJob(job.id, 'return', d.step)">
             <Glyph :kind="d.item" :size="24" />
             <b class="mono">{{ d.owes }}</b>
             <span class="what"
@@ -66,7 +67,7 @@ async function close(clean: boolean): Promise<void> {
         </li>
       </ul>
       <p v-else-if="!job.closed" class="clean">Nothing in the tray, no towel inside. Count the tools, then close.</p>
-      <RouterLink v-if="!readOnly" class="btn" :to="`/jobs/${job.id}/finder`">Something is left over</RouterLink>
+      <RouterLink v-if="!readOnly" class="btn" :to="toJob(job.id, 'finder')">Something is left over</RouterLink>
       <div class="sums" :class="{ apart: !job.debts.length }">
         <BalanceTable v-if="!job.debts.length" />
         <ReportRows />
@@ -101,7 +102,7 @@ async function close(clean: boolean): Promise<void> {
         >Record sheet (PDF)</a
       >
       <a class="btn" :href="addressOf(calls.recordOut, { job: job.id! })" download>Job as JSON</a>
-      <RouterLink v-if="readOnly" class="btn" :to="`/jobs/${job.id}/valley`">See the whole job</RouterLink>
+      <RouterLink v-if="readOnly" class="btn" :to="toJob(job.id, 'valley')">See the whole job</RouterLink>
       <CallBack v-if="job.closed && mayWork" />
     </section>
   </main>

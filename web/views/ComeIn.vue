@@ -16,6 +16,7 @@ import ShopHead from '../parts/ShopHead.vue'
 import { useCamera } from '../stores/camera.ts'
 import { useJob } from '../stores/job.ts'
 import { useMachines } from '../stores/machines.ts'
+import { toJob } from '../ways.ts'
 
 /** A machine comes in by its rating plate: the code of the model, then the serial. */
 const machines = useMachines()
@@ -107,7 +108,7 @@ async function comeIn(): Promise<void> {
     }
     const refusal = job.act(openJob(opened, told))
     if (refusal) throw new Error(refusalWords(refusal))
-    await router.replace(`/jobs/${id}/intake`)
+    await router.replace(toJob(id, 'intake'))
   } catch (error) {
     problem.value = (error as Error).message
   } finally {

@@ -10,13 +10,13 @@ import SearchSteps from '../parts/finder/SearchSteps.vue'
 import PhotoStage from '../parts/PhotoStage.vue'
 import { useJob } from '../stores/job.ts'
 import { useSearch } from '../stores/search.ts'
-import { useSession } from '../stores/session.ts'
+import { toJob } from '../ways.ts'
 
 /** What is left over, where it belongs, and in which order to look. */
 const job = useJob()
 const search = useSearch()
 const router = useRouter()
-const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
+const readOnly = computed(() => job.isFixed)
 const problem = ref('')
 const asking = ref(false)
 const elsewhere = ref('')
@@ -68,7 +68,7 @@ function explain(): void {
   tell(search.explain(elsewhere.value.trim()))
   if (!problem.value) elsewhere.value = ''
 }
-useCommands({ back: () => void router.push(`/jobs/${job.id}/return`) })
+useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
 </script>
 
 <template>

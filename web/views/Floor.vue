@@ -10,7 +10,7 @@ import { useMachines } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
 import { useDemoArrivals } from './floor/demo-arrivals.ts'
 import FloorCard from './floor/FloorCard.vue'
-import { pathOf } from './floor/path-of.ts'
+import { wayOf } from './floor/way-of.ts'
 
 const machines = useMachines()
 const session = useSession()
@@ -31,19 +31,19 @@ onMounted(async () => {
 const open = computed(() => machines.jobs.filter(j => !j.closedAt))
 const closed = computed(() => machines.jobs.filter(j => j.closedAt).slice(0, 6))
 const pieces = computed(() => open.value.reduce((n, j) => n + piecesOwed(j.summary.owed), 0))
-const mayWork = computed(() => session.person?.role !== 'viewer')
+const mayWork = computed(() => session.mayWork)
 const heading = computed(() => {
   const n = open.value.length
   if (!n) return 'No machine stands open.'
   return n === 1 ? 'One machine stands open.' : text(sentence(say`${inWords(n)} machines stand open`))
 })
-useCommands({ comeIn: () => void (mayWork.value && router.push('/come-in')) })
+useCommands({ comeIn: () => void (mayWork.value && router.push({ name: 'come-in' })) })
 </script>
 
 <template>
   <div class="floor">
     <ShopHead>
-      <RouterLink v-if="mayWork" class="btn go" to="/come-in">A machine comes in <kbd>N</kbd></RouterLink>
+      <RouterLink v-if="mayWork" class="btn go" :to="{ name: 'come-in' }">A machine comes in <kbd>N</kbd></RouterLink>
     </ShopHead>
     <main>
       <div class="title">
@@ -68,7 +68,7 @@ useCommands({ comeIn: () => void (mayWork.value && router.push('/come-in')) })
         <h2>Closed lately</h2>
         <ul>
           <li v-for="job in closed" :key="job.id">
-            <RouterLink :to="pathOf(job, now)">
+            <RouterLink :to="wayOf(job, now)">
               <b>{{ job.model.maker }} {{ job.model.code }}</b>
               <span class="mono">{{ job.unit.serial }}</span>
               <span>{{ job.summary.complaint }}</span>

@@ -9,19 +9,19 @@ import IntakeWords from '../parts/IntakeWords.vue'
 import SafeSequence from '../parts/SafeSequence.vue'
 import { useJob } from '../stores/job.ts'
 import { useSafe } from '../stores/safe.ts'
-import { useSession } from '../stores/session.ts'
+import { toJob } from '../ways.ts'
 
 /** Before the first cover: what is wrong, what was so already, what needs power, then safe. */
 const job = useJob()
 const safe = useSafe()
 const router = useRouter()
 const problem = ref('')
-const fixed = computed(() => job.closed || useSession().person?.role === 'viewer')
+const fixed = computed(() => job.isFixed)
 const hasPower = computed(() => !job.standing.isolated.includes('power'))
 
 function goDown(): void {
   if (!fixed.value) job.act(turnTo(job.state, 'descent'))
-  void router.push(`/jobs/${job.id}/descent`)
+  void router.push(toJob(job.id, 'descent'))
 }
 /** The right pedal ticks off the next act where it can be done in one way; when all are done it goes down. */
 function forth(): void {

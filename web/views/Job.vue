@@ -11,6 +11,7 @@ import { useHand } from '../stores/hand.ts'
 import { useJob } from '../stores/job.ts'
 import { useScan } from '../stores/scan.ts'
 import { useWedge } from '../devices/wedge.ts'
+import { toJob } from '../ways.ts'
 
 /** The frame of one job: its head, and the view of its phase. The screen stays awake while it is open. */
 const route = useRoute()
@@ -21,8 +22,8 @@ const hand = useHand()
 const scanner = useScan()
 useWedge(scanner.follow)
 useCommands({
-  close: () => void router.push(`/jobs/${job.id}/close`),
-  finder: () => void router.push(`/jobs/${job.id}/finder`),
+  close: () => void router.push(toJob(job.id, 'close')),
+  finder: () => void router.push(toJob(job.id, 'finder')),
 })
 const { request, release, isSupported } = useWakeLock()
 /** The job whose step in hand is in the hand again. No view stands before that: an act on it would be overwritten. */
@@ -56,7 +57,7 @@ onUnmounted(() => {
       <main class="lost">
         <h1>This job cannot be opened.</h1>
         <p>{{ job.problem }}</p>
-        <RouterLink class="btn" to="/">To the floor</RouterLink>
+        <RouterLink class="btn" :to="{ name: 'floor' }">To the floor</RouterLink>
       </main>
     </template>
     <template v-else-if="job.state.opened">

@@ -5,6 +5,7 @@ import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { api } from '../data/api.ts'
 import { useHand } from '../stores/hand.ts'
 import { useSession } from '../stores/session.ts'
+import { toJob } from '../ways.ts'
 
 /** A device comes in by a code: it joins the job of that code, as the person who made it. */
 const route = useRoute()
@@ -15,7 +16,7 @@ onMounted(async () => {
     const came = await api(calls.join, { body: { code: route.params.code as string } })
     await useSession().become(came.person)
     await useHand().join(came.job, came.hand)
-    await router.replace(`/jobs/${came.job}/descent`)
+    await router.replace(toJob(came.job, 'descent'))
   } catch (error) {
     problem.value = (error as Error).message
   }
@@ -27,7 +28,7 @@ onMounted(async () => {
     <h1>{{ problem ? 'This code does not let you in.' : 'Joining the job.' }}</h1>
     <template v-if="problem">
       <p role="alert">{{ problem }}</p>
-      <RouterLink class="btn" to="/sign-in">Sign in instead</RouterLink>
+      <RouterLink class="btn" :to="{ name: 'sign-in' }">Sign in instead</RouterLink>
     </template>
   </main>
 </template>

@@ -8,6 +8,7 @@ import { squareCodes } from '../data/square-code.ts'
 import { useCommands } from '../commands.ts'
 import ScanLabel from '../parts/ScanLabel.vue'
 import { useJob } from '../stores/job.ts'
+import { toJob } from '../ways.ts'
 
 /** Labels for cells, connectors and parts, as they will be printed. */
 const job = useJob()
@@ -107,7 +108,7 @@ useCommands({
       <p class="soft small">Print at 100 %, not fitted to the page.</p>
       <h2>Read one back</h2>
       <ScanLabel />
-      <RouterLink class="btn back" :to="`/jobs/${job.id}/descent`">Back to the descent</RouterLink>
+      <RouterLink class="btn back" :to="toJob(job.id, 'descent')">Back to the descent</RouterLink>
     </section>
     <section class="sheet" aria-label="The sheet">
       <!-- Our own drawing, its words made safe in the core. -->

@@ -8,6 +8,7 @@ import ShopHead from '../parts/ShopHead.vue'
 import TakeIn from '../parts/TakeIn.vue'
 import { useMachines } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
+import { toJob } from '../ways.ts'
 
 /** The models of the shop, the units of the chosen one, and the jobs on each. */
 const machines = useMachines()
@@ -17,7 +18,7 @@ onMounted(async () => {
   await machines.load().catch(error => (problem.value = (error as Error).message))
   chosen.value ??= machines.models[0]?.id ?? null
 })
-const mayWork = computed(() => useSession().person?.role !== 'viewer')
+const mayWork = computed(() => useSession().mayWork)
 const model = computed(() => machines.models.find(m => m.id === chosen.value))
 const units = computed(() => machines.units.filter(u => u.modelId === chosen.value))
 const jobsOf = (unit: string) => machines.jobs.filter(j => j.unit.id === unit)
@@ -55,7 +56,7 @@ const count = (id: string) => machines.units.filter(u => u.modelId === id).lengt
             <p class="soft">{{ u.stands }}</p>
             <ul>
               <li v-for="j in jobsOf(u.id)" :key="j.id">
-                <RouterLink :to="`/jobs/${j.id}/valley`">
+                <RouterLink :to="toJob(j.id, 'valley')">
                   <span>{{ j.summary.complaint || 'no complaint noted' }}</span>
                   <span class="soft">{{ j.summary.steps }} steps</span>
                   <span v-if="j.closedAt" class="clean"

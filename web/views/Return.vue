@@ -1,133 +1,29 @@
 <script setup lang="ts">
-import {
-  act,
-  cautionsFor,
-  nearestPhoto,
-  notes,
-  owedCount,
-  patternOf,
-  pointByPoint,
-  pointsOf,
-  settledCount,
-  standWords,
-  text,
-  warn,
-  whyNot,
-  zoneTitle,
-  type Settlement,
-} from '@dialytica/core'
+import { nearestPhoto } from '@dialytica/core'
 import { onLongPress, useSwipe } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, ref } from 'vue'
 import { useCommands } from '../commands.ts'
 import JobValley from '../parts/JobValley.vue'
-import AlignTo from '../parts/return/AlignTo.vue'
-import ComesAfter from '../parts/return/ComesAfter.vue'
 import GateStrip from '../parts/return/GateStrip.vue'
-import PlanNotes from '../parts/return/PlanNotes.vue'
-import ReturnRows from '../parts/return/ReturnRows.vue'
-import RouteSteps from '../parts/return/RouteSteps.vue'
-import ShutIn from '../parts/return/ShutIn.vue'
-import StepActs from '../parts/return/StepActs.vue'
 import ThenAndNow from '../parts/return/ThenAndNow.vue'
-import { useCamera } from '../stores/camera.ts'
+import WhatToDo from '../parts/return/WhatToDo.vue'
 import { useJob } from '../stores/job.ts'
-import { useRefit } from '../stores/refit.ts'
-import { useSession } from '../stores/session.ts'
 import { useAligning } from './return/aligning.ts'
+import { useFitting } from './return/fitting.ts'
 import { useGateInHand } from './return/gate-in-hand.ts'
 import { useStepInHand } from './return/step-in-hand.ts'
 
 /** The way back: one step filling the screen, only its marks, each tapped as it is done. */
 const job = useJob()
-const refit = useRefit()
-const router = useRouter()
-const problem = ref('')
-const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
-
-const { plan, index, r, goTo, next, inHand, photo, lines, marks, show } = useStepInHand()
-const { gate, ahead, held, nearly, shut, counted, count, pass, passClean } = useGateInHand(r, index)
+const step = useStepInHand()
+const { plan, index, r, goTo, next, inHand, photo, lines, marks, show } = step
+const atGate = useGateInHand(r, index)
+const { gate, ahead, held, nearly, shut, counted, count } = atGate
 const { drawn, aligning, laid } = useAligning(r)
-watch(
-  () => r.value?.step.id,
-  () => {
-    problem.value = ''
-  },
-)
+const { problem, forth, all, tapMark, passGate, undo, shoot, busy, label } = useFitting(step, atGate)
 const near = computed(() => (photo.value || !r.value ? undefined : nearestPhoto(job.state, r.value.step.id)))
-const allBack = computed(() => plan.value.every(p => p.owes === 0))
-const pattern = computed(() => inHand.value && patternOf(r.value!.step, inHand.value.move))
-/** A line with several waypoints is told point by point; the sentence names the line alone. */
-const isRoute = computed(() => Boolean(pointsOf(inHand.value?.move)) && (inHand.value?.debts[0]?.count ?? 0) > 1)
-const heading = computed(() => {
-  if (!inHand.value) return ''
-  const { move } = inHand.value
-  return text((isRoute.value && pointByPoint(move)) || act(move))
-})
-const cell = computed(() => inHand.value?.move.cell)
-const inCell = computed(() => inHand.value?.debts.find(d => d.cell))
-const hints = computed(() => (inHand.value ? notes(inHand.value.move) : []))
-const dangers = computed(() => [...new Set((r.value?.moves ?? []).flatMap(m => cautionsFor(m.move)))])
-
-function tell(refusal: string | null): void {
-  problem.value = refusal ?? ''
-}
-function forth(how?: Settlement): void {
-  if (!r.value) return
-  if (held.value) problem.value = 'Settle what is behind the gate first, or say why it is closed all the same.'
-  else if (r.value.owes > 0 && !readOnly.value) {
-    passClean()
-    tell(refit.fitNext(r.value, how))
-  } else if (allBack.value && index.value === plan.value.length - 1) void router.push(`/jobs/${job.id}/close`)
-  else goTo(index.value + 1)
-}
-function all(): void {
-  if (!r.value || !next.value || readOnly.value || held.value) return
-  passClean()
-  tell(refit.fitAll(r.value, next.value))
-}
-function tapMark(id: string): void {
-  const at = r.value
-  const debt = job.state.debts.get(at?.step.marks.find(m => m.id === id)?.move ?? '')
-  if (!at || !debt || readOnly.value) return
-  const isOn = debt.marks.includes(id) || owedCount(debt) === 0
-  if (!isOn && held.value) return forth()
-  if (!isOn) passClean()
-  tell(refit.touch(at, id))
-}
-function passGate(reason: string): void {
-  if (reason) tell(pass(reason))
-  else problem.value = 'Say why it is closed all the same: it stays in the record.'
-}
-/** A photo of now stands beside the one of then. */
-const camera = useCamera()
-function shoot(): void {
-  if (!r.value || readOnly.value) return
-  const { id: step, zone } = r.value.step
-  camera.ask({
-    kind: 'now',
-    words: 'Photograph the same place as it is now.',
-    async simulated() {
-      const { viewOf } = await import('../devices/away.ts')
-      return viewOf(job.state, job.family, zone)
-    },
-    keep: photo => tell(whyNot(job.record('photo-added', { step, photo }))),
-  })
-}
-const label = computed(() => {
-  if (!r.value) return ''
-  if (r.value.owes === 0)
-    return allBack.value && index.value === plan.value.length - 1 ? 'Close the machine' : 'Next step'
-  const d = next.value!
-  return d.count > 1 ? `Fitted ${settledCount(d) + 1} of ${d.count}` : 'Fitted'
-})
-useCommands({
-  forth: () => forth(),
-  all,
-  back: () => goTo(index.value - 1),
-  photo: shoot,
-  undo: () => tell(refit.undo()),
-})
+const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as const } : undefined))
+useCommands({ forth: () => forth(), all, back: () => goTo(index.value - 1), photo: shoot, undo })
 /** By touch: a swipe turns the page, a long press on the strong action fits all that is left of a group. */
 const page = ref<HTMLElement | null>(null)
 const strong = ref<HTMLElement | null>(null)
@@ -137,7 +33,6 @@ useSwipe(page, {
     way === 'left' ? goTo(index.value + 1) : way === 'right' ? goTo(index.value - 1) : undefined,
 })
 onLongPress(strong, all, { delay: 700, modifiers: { prevent: true } })
-const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as const } : undefined))
 </script>
 
 <template>
@@ -146,48 +41,24 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
     <div class="valley"><JobValley :at="at" /></div>
     <p v-if="!r" class="empty">Nothing is off this machine. Record the way down first; the way back follows from it.</p>
     <template v-else>
-      <section class="say" aria-label="What to do">
-        <p class="soft">
-          step {{ index + 1 }} of {{ plan.length }}, back from <span class="mono">{{ r.number }}</span><template
-            v-if="r.step.zone"
-            >, {{ zoneTitle(job.family, r.step.zone) }}</template
-          ><template v-if="r.step.title">, {{ r.step.title }}</template>
-        </p>
-        <h1>{{ heading }}</h1>
-        <ShutIn v-if="shut.length" class="shut" :shut="shut" />
-        <div v-if="cell" class="cell">
-          <b class="mono">{{ cell }}</b>
-          <span
-            >from this cell<br /><span class="soft">{{ inCell && text(inCell.label) }}</span></span
-          >
-        </div>
-        <RouteSteps v-if="isRoute && inHand" class="route" :move="inHand.move" :debt="inHand.debts[0]!" />
-        <p v-if="pattern" class="pattern">
-          <b>As numbered, {{ standWords[pattern.stand] }}:</b> {{ pattern.rounds.join(', then ') }}.
-        </p>
-        <ul v-if="hints.length" class="hints">
-          <li v-for="(h, i) in hints" :key="i" :class="h.tone">{{ text(h.says) }}</li>
-        </ul>
-        <AlignTo v-model="aligning" class="align" :marks="drawn" />
-        <PlanNotes class="plan-notes" :step="r.step.id" :fixed="readOnly" />
-        <ReturnRows class="moves" :step="r.step.id" :moves="r.moves" :fixed="readOnly" />
-        <p v-for="d in dangers" :key="d" class="note danger">{{ text(warn(d)) }}</p>
-        <p v-if="problem || camera.problem('now')" class="note danger" role="alert">
-          {{ problem || camera.problem('now') }}
-        </p>
-        <StepActs
-          v-if="!readOnly"
-          class="how"
-          :r="r"
-          :next="next"
-          :held="held"
-          :busy="camera.isBusy('now')"
-          @all="all"
-          @settle="forth"
-          @shoot="shoot"
-        />
-        <ComesAfter class="after" :index="index" />
-      </section>
+      <WhatToDo
+        v-model:aligning="aligning"
+        class="say"
+        :r="r"
+        :index="index"
+        :of="plan.length"
+        :in-hand="inHand"
+        :next="next"
+        :held="held"
+        :shut="shut"
+        :drawn="drawn"
+        :busy="busy"
+        :fixed="job.isFixed"
+        :problem="problem"
+        @all="all"
+        @settle="forth"
+        @shoot="shoot"
+      />
       <section class="photo" aria-label="The photo as it was">
         <ThenAndNow
           :then="laid ? laid.photo : photo"
@@ -212,7 +83,7 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
         :nearly="nearly"
         :counted="counted"
         :family="job.family"
-        :may-pass="!readOnly"
+        :may-pass="!job.isFixed"
         @pass="passGate"
         @count="count"
       />
@@ -246,51 +117,6 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
 }
 .say {
   grid-area: say;
-  border-right: 2px solid var(--rule);
-  padding: 14px 22px;
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-  overflow: auto;
-}
-.say > * {
-  flex: none;
-}
-/* What comes after takes the room that is left; a line for which there is none is left out whole. */
-.say > .after {
-  flex: 1 1 0;
-  min-height: 0;
-}
-h1 {
-  font-size: 32px;
-}
-.cell {
-  display: flex;
-  gap: 14px;
-  align-items: center;
-  border: 2px solid var(--rule);
-  border-radius: 3px;
-  padding: 8px 14px;
-  background: var(--work-wash);
-  line-height: 1.15;
-}
-.cell b {
-  font-size: 36px;
-  font-weight: 700;
-}
-.hints {
-  display: grid;
-  gap: 4px;
-}
-.hints .found {
-  border-left: 6px solid var(--caution);
-  padding-left: 10px;
-  font-weight: 700;
-}
-.hints .strong {
-  border-left: 6px solid var(--danger);
-  padding-left: 10px;
-  font-weight: 700;
 }
 .photo {
   grid-area: photo;
@@ -316,34 +142,9 @@ h1 {
   .valley {
     flex: 0 0 72px;
   }
-  .say {
-    display: contents;
-  }
-  .say > * {
-    margin: 4px 14px;
-    flex: none;
-  }
-  h1 {
-    font-size: 26px;
-  }
   .photo {
     flex: 0 0 min(62.5vw, 46vh);
     order: 1;
-  }
-  .say > .cell,
-  .say > .hints,
-  .say > .pattern,
-  .say > .moves,
-  .say > .route,
-  .say > .align,
-  .say > .shut,
-  .say > .note,
-  .say > .plan-notes,
-  .say > .how {
-    order: 2;
-  }
-  .say > .after {
-    display: none;
   }
   .gate {
     order: 3;

@@ -9,12 +9,12 @@ import PauseJob from '../parts/PauseJob.vue'
 import Thumb from '../parts/Thumb.vue'
 import { daysBetween, inShopTime } from '../data/time.ts'
 import { useJob } from '../stores/job.ts'
-import { useSession } from '../stores/session.ts'
+import { toJob, viewOf, viewOfWay } from '../ways.ts'
 
 /** How a machine stands for somebody who comes back to it: what is off and where it lies, what can hurt, what was done last, what comes first. */
 const job = useJob()
 const router = useRouter()
-const readOnly = computed(() => job.closed || useSession().person?.role === 'viewer')
+const readOnly = computed(() => job.isFixed)
 const now = computed(() => standing(job.state, job.family, job.plan))
 const phase = computed(() => job.state.phase)
 const since = computed(() => {
@@ -31,10 +31,7 @@ const act = (l: (typeof now.value.last)[number]) => {
 }
 function goOn(): void {
   if (!readOnly.value) job.act(goingOn(job.state))
-  const back = ['bench', 'return', 'proof'].includes(phase.value.name)
-  void router.push(
-    `/jobs/${job.id}/${back ? 'return' : phase.value.name === 'intake' && job.state.order.isEmpty() ? 'intake' : 'descent'}`,
-  )
+  void router.push(toJob(job.id, viewOf(phase.value.name, job.state.order.size)))
 }
 useCommands({ forth: goOn })
 </script>
@@ -73,9 +70,7 @@ useCommands({ forth: goOn })
       <h2>Done last</h2>
       <ul aria-label="Done last">
         <li v-for="l in now.last" :key="l.way + l.step.id" class="did">
-          <RouterLink
-            :to="{ path: `/jobs/${job.id}/${l.way === 'down' ? 'descent' : 'return'}`, query: { step: l.step.id } }"
-          >
+          <RouterLink :to="toJob(job.id, viewOfWay[l.way], l.step.id)">
             <Thumb v-if="l.step.photos.length" :hash="l.step.photos.at(-1)!.hash" />
             <span
               >{{ act(l) }}
@@ -93,9 +88,7 @@ useCommands({ forth: goOn })
         <h3 :class="{ mono: l.at === 'cell' }">{{ text(l.where) }}</h3>
         <ul>
           <li v-for="t in l.things" :key="t.debt">
-            <RouterLink :to="{ path: `/jobs/${job.id}/return`, query: { step: t.step } }">{{
-              text(t.label)
-            }}</RouterLink>
+            <RouterLink :to="toJob(job.id, 'return', t.step)">{{ text(t.label) }}</RouterLink>
           </li>
         </ul>
       </div>

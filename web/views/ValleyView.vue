@@ -8,11 +8,11 @@ import BalanceTable from '../parts/close/BalanceTable.vue'
 import JobValley from '../parts/JobValley.vue'
 import SayOrder from '../parts/SayOrder.vue'
 import { useJob } from '../stores/job.ts'
-import { useSession } from '../stores/session.ts'
+import { toJob } from '../ways.ts'
 
 /** The whole job at a glance: down, back, the tide under it, and what became of everything. */
 const job = useJob()
-const mayWork = computed(() => !job.closed && useSession().person?.role !== 'viewer')
+const mayWork = computed(() => !job.isFixed)
 /** The steps that are touched to say which comes first on the way back. */
 const picked = ref<string[] | null>(null)
 function pick(step: string): void {
@@ -42,8 +42,8 @@ const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(
       </p>
       <p v-else>
         Open since {{ inShopTime(job.state.opened!.at, 'day') }}.
-        <RouterLink :to="`/jobs/${job.id}/close`">What is owed</RouterLink>.
-        <RouterLink :to="`/jobs/${job.id}/standing`">How it stands, pause</RouterLink>
+        <RouterLink :to="toJob(job.id, 'close')">What is owed</RouterLink>.
+        <RouterLink :to="toJob(job.id, 'standing')">How it stands, pause</RouterLink>
       </p>
       <SayOrder v-if="mayWork" v-model="picked" />
       <ul v-if="notes.length" class="notes">

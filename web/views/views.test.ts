@@ -5,13 +5,14 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter, RouterView } from 'vue-router'
 import { held } from '../test/held.ts'
 import { jobAtHand, jobId, routerAt } from '../test/job-at-hand.ts'
+import { jobViews, type JobView } from '../ways.ts'
 import { local } from '../data/local.ts'
 import Close from './Close.vue'
 import Job from './Job.vue'
 import Return from './Return.vue'
 import ValleyView from './ValleyView.vue'
 
-async function open(view: typeof Return | typeof Close | typeof ValleyView, path: string, role?: 'viewer') {
+async function open(view: typeof Return | typeof Close | typeof ValleyView, path: JobView, role?: 'viewer') {
   const job = await jobAtHand(role)
   const router = await routerAt(path)
   const wrapper = mount(view as typeof Return, { global: { plugins: [router] }, attachTo: document.body })
@@ -153,7 +154,12 @@ it('no view of a job stands before the step in hand is in the hand again: what i
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [
-      { path: '/jobs/:job', component: Job, children: [{ path: 'descent', component: { template: '<main/>' } }] },
+      {
+        path: '/jobs/:job',
+        component: Job,
+        children: jobViews.map(name => ({ name, path: name, component: { template: '<main/>' } })),
+      },
+      { name: 'floor', path: '/', component: { template: '<i/>' } },
     ],
   })
   await router.push(`/jobs/${jobId}/descent`)

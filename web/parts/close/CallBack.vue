@@ -5,6 +5,7 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { v4 } from 'uuid'
 import { useJob } from '../../stores/job.ts'
+import { toJob } from '../../ways.ts'
 
 /** A closed machine comes back: a new job on it, joined to the first. */
 const job = useJob()
@@ -29,7 +30,7 @@ async function open(): Promise<void> {
     callBackOf: first,
   })
   problem.value = whyNot(refusal) ?? ''
-  if (!refusal) await router.push(`/jobs/${id}/intake`)
+  if (!refusal) await router.push(toJob(id, 'intake'))
 }
 </script>
 

@@ -3,6 +3,7 @@ import { benchWork, describe, minutesLeft, settledCount, stillOwed, text } from 
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
+import { toStep } from '../../ways.ts'
 
 /** What comes next, what was left half done, what a second pair of hands could do on the bench, and the time that is left. */
 const props = defineProps<{ index: number }>()
@@ -31,9 +32,7 @@ const left = computed(() => minutesLeft(job.state))
   <div class="after">
     <p v-if="half.length" class="half">
       <b>Left half done:</b>
-      <RouterLink v-for="h in half" :key="h.step" class="btn" :to="{ query: { step: h.step } }" replace>{{
-        h.what
-      }}</RouterLink>
+      <RouterLink v-for="h in half" :key="h.step" class="btn" :to="toStep(h.step)" replace>{{ h.what }}</RouterLink>
     </p>
     <p v-for="(m, i) in after" :key="m.id">
       <span v-if="i === 0" class="soft">After this<br /></span>{{ describe(m) }}
@@ -41,7 +40,7 @@ const left = computed(() => minutesLeft(job.state))
     <template v-if="bench.length">
       <p v-for="(b, i) in bench.slice(0, 2)" :key="b.debt.id">
         <span v-if="i === 0" class="soft">Meanwhile, on the bench<br /></span
-        ><RouterLink :to="{ query: { step: b.step } }" replace>{{ text(stillOwed(b.debt)) }}</RouterLink
+        ><RouterLink :to="toStep(b.step)" replace>{{ text(stillOwed(b.debt)) }}</RouterLink
         >: join to the
         {{ text(b.on) }}
       </p>

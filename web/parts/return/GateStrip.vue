@@ -6,6 +6,7 @@ import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
 import Glyph from '../Glyph.vue'
 import Thumb from '../Thumb.vue'
+import { toStep } from '../../ways.ts'
 
 /**
  * The next gate of the return: what it closes, what is still owed behind it with its photo, what is nearly out of reach, what to count
@@ -50,7 +51,7 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
     </p>
     <ul v-else-if="gate.behind.length" class="behind" aria-label="Still owed behind it">
       <li v-for="d in gate.behind" :key="d.id">
-        <RouterLink :to="{ query: { step: d.step } }" replace>
+        <RouterLink :to="toStep(d.step)" replace>
           <Thumb v-if="held && photoOf(d.step)" :hash="photoOf(d.step)!" />
           <Glyph :kind="d.item" :size="22" />{{ text(stillOwed(d)) }}</RouterLink
         >

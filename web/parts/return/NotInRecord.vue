@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { v4 } from 'uuid'
 import { useJob } from '../../stores/job.ts'
+import { toStep } from '../../ways.ts'
 
 /** Something that nobody recorded going down and that is found missing coming back: told in one line, owed from now on. */
 const props = defineProps<{ zone: string | undefined }>()
@@ -22,7 +23,7 @@ function owe(): void {
   if (problem.value) return
   line.value = ''
   open.value = false
-  void router.replace({ query: { step: id } })
+  void router.replace(toStep(id))
 }
 </script>
 

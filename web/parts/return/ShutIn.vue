@@ -2,6 +2,7 @@
 import { stillOwed, text, zoneTitle, type Debt, type Gate } from '@dialytica/core'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
+import { toStep } from '../../ways.ts'
 
 /** What is owed behind a cover that is on already: it cannot be reached unless that is opened again. */
 defineProps<{ shut: readonly { gate: Gate; debts: readonly Debt[] }[] }>()
@@ -13,7 +14,7 @@ const job = useJob()
     <p v-for="{ gate, debts } in shut" :key="gate.step">
       <b>Closed in:</b> {{ debts.map(d => text(stillOwed(d))).join(', ') }}, behind
       {{ gate.zones.map(z => zoneTitle(job.family, z)).join(' and ') }}.
-      <RouterLink :to="{ query: { step: gate.step } }" replace>Open that again</RouterLink> to reach it.
+      <RouterLink :to="toStep(gate.step)" replace>Open that again</RouterLink> to reach it.
     </p>
   </div>
 </template>

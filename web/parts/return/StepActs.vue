@@ -5,6 +5,7 @@ import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
 import NotInRecord from './NotInRecord.vue'
 import OpenAgain from './OpenAgain.vue'
+import { toJob } from '../../ways.ts'
 
 /** What else can be done with a step of the return: all at once, otherwise than refitted, a photo of now, opened again, asked for, told. */
 const props = defineProps<{ r: ReturnStep; next: Debt | undefined; held: boolean; busy: boolean }>()
@@ -40,7 +41,7 @@ watch(
     </template>
     <button class="btn" type="button" :disabled="busy" @click="emit('shoot')">Photo of now <kbd>P</kbd></button>
     <OpenAgain :step="r.step.id" />
-    <RouterLink class="btn" :to="`/jobs/${job.id}/finder`">Left over <kbd>F</kbd></RouterLink>
+    <RouterLink class="btn" :to="toJob(job.id, 'finder')">Left over <kbd>F</kbd></RouterLink>
     <NotInRecord :zone="r.step.zone" />
   </div>
 </template>

@@ -3,6 +3,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'
 import { useMarking } from '../../stores/marking.ts'
+import { toStep } from '../../ways.ts'
 
 /** An earlier step is looked at when the address names it; else the step in hand. */
 export function useLookedAt() {
@@ -33,7 +34,7 @@ export function useLookedAt() {
     const of = looked.value?.id ?? draft.amends
     return of ? { step: of, way: 'down' as const } : undefined
   })
-  const go = (id: string | undefined) => void router.replace({ query: id ? { step: id } : {} })
+  const go = (id: string | undefined) => void router.replace(toStep(id))
   const leave = () => go(undefined)
   function back(): void {
     const { order } = job.state

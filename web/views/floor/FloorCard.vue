@@ -6,7 +6,7 @@ import type { JobCard } from '@dialytica/core/wire'
 import { daysBetween, inShopTime } from '../../data/time.ts'
 import Cutaway from '../../parts/Cutaway.vue'
 import Owed from '../../parts/Owed.vue'
-import { pathOf } from './path-of.ts'
+import { wayOf } from './way-of.ts'
 
 /** One machine that stands open: what is off it, since when, what it waits for. */
 const props = defineProps<{ job: JobCard; first: boolean; now: Date }>()
@@ -45,7 +45,7 @@ const said = computed(() => {
     <RouterLink
       class="btn"
       :class="{ go: first }"
-      :to="pathOf(job, now)"
+      :to="wayOf(job, now)"
       :aria-label="`Go on with ${job.model.code} ${job.unit.serial}`"
       >Go on</RouterLink
     >

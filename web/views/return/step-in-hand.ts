@@ -14,6 +14,7 @@ import { computed, ref, watch, type ComputedRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { ShownMark } from '../../parts/stage/shown-mark.ts'
 import { useJob } from '../../stores/job.ts'
+import { toStep } from '../../ways.ts'
 
 /** The step of the return that fills the screen: the one that was asked for, else the first that owes something. */
 export function useStepInHand() {
@@ -35,13 +36,13 @@ export function useStepInHand() {
   watch(
     () => r.value?.step.id,
     id => {
-      if (id && route.query.step !== id) void router.replace({ query: { step: id } })
+      if (id && route.query.step !== id) void router.replace(toStep(id))
     },
     { immediate: true },
   )
   function goTo(i: number): void {
     const step = plan.value[Math.max(0, Math.min(plan.value.length - 1, i))]?.step.id
-    if (step) void router.replace({ query: { step } })
+    if (step) void router.replace(toStep(step))
   }
   const next = computed<Debt | undefined>(() => r.value?.debts.find(d => owedCount(d) > 0))
   const inHand = computed(() => {

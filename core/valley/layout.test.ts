@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { itemKinds, type Profile, type Tide, type Tile } from '@dialytica/core'
-import { layOut } from './layout.ts'
+import { itemKinds } from '../items/kinds.ts'
+import { drawValley } from './draw.ts'
+import { layOut, paper } from './layout.ts'
+import type { Profile, Tide, Tile } from './profile.ts'
 
 const tide = (fastener: number): Tide => ({ ...(Object.fromEntries(itemKinds.map(k => [k, 0])) as Tide), fastener })
 const tile = (n: number, state: Tile['state'], open: number): Tile => ({
@@ -71,5 +73,28 @@ describe('the Valley', () => {
     expect(half.tide.map(t => t.kind)).toEqual(['fastener'])
     expect(end(half.tide[0]!.d)).toBeLessThan(end(whole.tide[0]!.d))
     expect(layOut(job(0), [], 1280, 300).tide).toEqual([])
+  })
+})
+
+describe('on paper', () => {
+  it.each([1, 12, 40, 300])(
+    'a Valley of %i steps is that of the screen on the ground of a page, and stays on it',
+    n => {
+      const { placed } = layOut(job(n), [], 520, 132, paper)
+      expect(placed.flatMap(p => p.tiles)).toHaveLength(2 * n)
+      for (const p of placed) {
+        expect(p.x - p.size / 2).toBeGreaterThanOrEqual(0)
+        expect(p.x + p.size / 2).toBeLessThanOrEqual(520)
+      }
+    },
+  )
+  it('is drawn with every tile, thread and gate of its layout', () => {
+    const { placed, threads } = layOut(job(6, 2), [], 520, 132, paper)
+    const svg = drawValley(job(6, 2), ['s2'], 520, 132)
+    expect(svg.match(/<rect /g)).toHaveLength(placed.length)
+    expect(svg.match(/stroke="#bbb"/g)).toHaveLength(threads.length)
+    expect(svg.match(/stroke-width="2"/g)!.length).toBeGreaterThanOrEqual(1)
+    expect(svg).not.toContain('NaN')
+    expect(svg).not.toContain('currentColor')
   })
 })

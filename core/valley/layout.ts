@@ -1,6 +1,7 @@
-import { itemKinds, type Glyph, type Profile, type Tile } from '@dialytica/core'
 import { scaleLinear } from 'd3-scale'
 import { area, curveStepAfter } from 'd3-shape'
+import { itemKinds, type Glyph, type ItemKind } from '../items/kinds.ts'
+import type { Profile, Tile } from './profile.ts'
 
 /** A tile of the Valley on the paper: one step, or a run of steps where there is no room for each. */
 export interface Placed {
@@ -32,15 +33,25 @@ export interface ValleyLayout {
   threads: Thread[]
   bars: GateBar[]
   /** One closed path for each kind that was ever open, deepest first. */
-  tide: { kind: (typeof itemKinds)[number]; d: string }[]
+  tide: { kind: ItemKind; d: string }[]
   /** The outline of the V itself. */
   floor: string
   levels: number[]
 }
 
-const margin = 14
-/** The least width of a tile, in pixels, before steps are grouped. */
-const least = 15
+/** What a Valley is drawn on: lengths in the unit of the box, pixels or points. */
+export interface Ground {
+  margin: number
+  /** The width that a tile needs, before steps are grouped, and the most that it is given. */
+  pitch: readonly [least: number, most: number]
+  size: readonly [least: number, most: number]
+  /** Between two tiles. */
+  gap: number
+  /** The height of the tide: at most, and at most this share of the whole. */
+  foot: readonly [most: number, share: number]
+}
+export const screen: Ground = { margin: 14, pitch: [15, 46], size: [10, 24], gap: 4, foot: [40, 0.28] }
+export const paper: Ground = { margin: 3, pitch: [7, Infinity], size: [5, 14], gap: 1, foot: [Infinity, 0.2] }
 
 /** Runs of neighbouring tiles, so many that each has room. */
 function runs(tiles: readonly Tile[], room: number): Tile[][] {
@@ -52,7 +63,7 @@ const stateOf = (tiles: readonly Tile[]): Tile['state'] =>
   tiles.some(t => t.state === 'now') ? 'now' : tiles.every(t => t.state === 'done') ? 'done' : 'ahead'
 
 /**
- * Lays a job out as a V in a box of pixels: time to the right, depth downwards, the tide along the foot. Pure: the same
+ * Lays a job out as a V in a box: time to the right, depth downwards, the tide along the foot. Pure: the same
  * profile in the same box gives the same picture. Steps are grouped into runs where there are more than fit.
  */
 export function layOut(
@@ -60,14 +71,15 @@ export function layOut(
   gates: readonly { step: string; zones: string[]; behind: number; held: boolean }[],
   width: number,
   height: number,
+  { margin, pitch: [least, most], size: [smallest, largest], gap, foot: [highest, share] }: Ground = screen,
 ): ValleyLayout {
-  const foot = Math.min(40, height * 0.28)
+  const foot = Math.min(highest, height * share)
   const half = (width - 2 * margin) / 2
   const room = Math.floor(half / least)
   const sides = { down: runs(profile.down, room), back: runs(profile.back, room) }
-  const most = Math.max(sides.down.length, sides.back.length, 1)
-  const pitch = Math.min(46, half / (most + 0.6))
-  const size = Math.max(10, Math.min(24, pitch - 4))
+  const longer = Math.max(sides.down.length, sides.back.length, 1)
+  const pitch = Math.min(most, half / (longer + 0.6))
+  const size = Math.max(smallest, Math.min(largest, pitch - gap))
   const depth = scaleLinear([0, Math.max(1, profile.deepest)], [margin + size / 2, height - foot - size / 2 - 8])
   const xDown = (i: number) => margin + pitch * (i + 0.5)
   const xBack = (i: number) => width - margin - pitch * (sides.back.length - i - 0.5)

@@ -1,7 +1,7 @@
 import { itemKinds, type Glyph, type ItemKind } from '../items/kinds.ts'
 import { owedCount, type JobState } from '../log/state.ts'
 import { glyphOf, apply } from '../moves/move.ts'
-import type { ReturnStep } from './mirror.ts'
+import type { ReturnStep } from '../plan/mirror.ts'
 
 /** Pieces open of each kind. */
 export type Tide = Record<ItemKind, number>

@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import {
+  act,
+  cautionsFor,
+  notes,
+  patternOf,
+  pointByPoint,
+  pointsOf,
+  standWords,
+  text,
+  warn,
+  zoneTitle,
+  type Debt,
+  type DrawnMark,
+  type Gate,
+  type ReturnMove,
+  type ReturnStep,
+  type Settlement,
+} from '@dialytica/core'
+import { computed } from 'vue'
+import { useJob } from '../../stores/job.ts'
+import AlignTo from './AlignTo.vue'
+import ComesAfter from './ComesAfter.vue'
+import PlanNotes from './PlanNotes.vue'
+import ReturnRows from './ReturnRows.vue'
+import RouteSteps from './RouteSteps.vue'
+import ShutIn from './ShutIn.vue'
+import StepActs from './StepActs.vue'
+
+/** What to do in the step of the return in hand: the act, where its things lie, in which order, what to mind, and what comes after. */
+const props = defineProps<{
+  r: ReturnStep
+  /** Its place in the return, from 0, and how many steps there are. */
+  index: number
+  of: number
+  inHand: ReturnMove | undefined
+  next: Debt | undefined
+  held: boolean
+  /** What is owed behind covers that are on already. */
+  shut: readonly { gate: Gate; debts: readonly Debt[] }[]
+  /** Marks to align to. */
+  drawn: readonly DrawnMark[]
+  busy: boolean
+  fixed: boolean
+  problem: string
+}>()
+const aligning = defineModel<string>('aligning')
+const emit = defineEmits<{ all: []; settle: [how?: Settlement]; shoot: [] }>()
+const job = useJob()
+const pattern = computed(() => props.inHand && patternOf(props.r.step, props.inHand.move))
+/** A line with several waypoints is told point by point; the sentence names the line alone. */
+const isRoute = computed(() => Boolean(pointsOf(props.inHand?.move)) && (props.inHand?.debts[0]?.count ?? 0) > 1)
+const heading = computed(() => {
+  if (!props.inHand) return ''
+  const { move } = props.inHand
+  return text((isRoute.value && pointByPoint(move)) || act(move))
+})
+const cell = computed(() => props.inHand?.move.cell)
+const inCell = computed(() => props.inHand?.debts.find(d => d.cell))
+const hints = computed(() => (props.inHand ? notes(props.inHand.move) : []))
+const dangers = computed(() => [...new Set(props.r.moves.flatMap(m => cautionsFor(m.move)))])
+</script>
+
+<template>
+  <section class="say" aria-label="What to do">
+    <p class="soft">
+      step {{ index + 1 }} of {{ of }}, back from <span class="mono">{{ r.number }}</span><template v-if="r.step.zone"
+        >, {{ zoneTitle(job.family, r.step.zone) }}</template
+      ><template v-if="r.step.title">, {{ r.step.title }}</template>
+    </p>
+    <h1>{{ heading }}</h1>
+    <ShutIn v-if="shut.length" class="shut" :shut="shut" />
+    <div v-if="cell" class="cell">
+      <b class="mono">{{ cell }}</b>
+      <span
+        >from this cell<br /><span class="soft">{{ inCell && text(inCell.label) }}</span></span
+      >
+    </div>
+    <RouteSteps v-if="isRoute && inHand" class="route" :move="inHand.move" :debt="inHand.debts[0]!" />
+    <p v-if="pattern" class="pattern">
+      <b>As numbered, {{ standWords[pattern.stand] }}:</b> {{ pattern.rounds.join(', then ') }}.
+    </p>
+    <ul v-if="hints.length" class="hints">
+      <li v-for="(h, i) in hints" :key="i" :class="h.tone">{{ text(h.says) }}</li>
+    </ul>
+    <AlignTo v-model="aligning" class="align" :marks="drawn" />
+    <PlanNotes class="plan-notes" :step="r.step.id" :fixed="fixed" />
+    <ReturnRows class="moves" :step="r.step.id" :moves="r.moves" :fixed="fixed" />
+    <p v-for="d in dangers" :key="d" class="note danger">{{ text(warn(d)) }}</p>
+    <p v-if="problem" class="note danger" role="alert">
+      {{ problem }}
+    </p>
+    <StepActs
+      v-if="!fixed"
+      class="how"
+      :r="r"
+      :next="next"
+      :held="held"
+      :busy="busy"
+      @all="emit('all')"
+      @settle="emit('settle', $event)"
+      @shoot="emit('shoot')"
+    />
+    <ComesAfter class="after" :index="index" />
+  </section>
+</template>
+
+<style scoped>
+.say {
+  border-right: 2px solid var(--rule);
+  padding: 14px 22px;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  overflow: auto;
+}
+.say > * {
+  flex: none;
+}
+/* What comes after takes the room that is left; a line for which there is none is left out whole. */
+.say > .after {
+  flex: 1 1 0;
+  min-height: 0;
+}
+h1 {
+  font-size: 32px;
+}
+.cell {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  border: 2px solid var(--rule);
+  border-radius: 3px;
+  padding: 8px 14px;
+  background: var(--work-wash);
+  line-height: 1.15;
+}
+.cell b {
+  font-size: 36px;
+  font-weight: 700;
+}
+.hints {
+  display: grid;
+  gap: 4px;
+}
+.hints .found {
+  border-left: 6px solid var(--caution);
+  padding-left: 10px;
+  font-weight: 700;
+}
+.hints .strong {
+  border-left: 6px solid var(--danger);
+  padding-left: 10px;
+  font-weight: 700;
+}
+@media (max-width: 1000px) {
+  .say {
+    display: contents;
+  }
+  .say > * {
+    margin: 4px 14px;
+    flex: none;
+  }
+  h1 {
+    font-size: 26px;
+  }
+  .say > .cell,
+  .say > .hints,
+  .say > .pattern,
+  .say > .moves,
+  .say > .route,
+  .say > .align,
+  .say > .shut,
+  .say > .note,
+  .say > .plan-notes,
+  .say > .how {
+    order: 2;
+  }
+  .say > .after {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,92 @@
+import { owedCount, settledCount, whyNot, type Settlement } from '@dialytica/core'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { useCamera } from '../../stores/camera.ts'
+import { useJob } from '../../stores/job.ts'
+import { useRefit } from '../../stores/refit.ts'
+import { toJob } from '../../ways.ts'
+import type { useGateInHand } from './gate-in-hand.ts'
+import type { useStepInHand } from './step-in-hand.ts'
+
+/** What the hand does with the step of the return in hand: fits the next piece, all of a group, touches a mark, passes the gate, photographs. */
+export function useFitting(
+  { plan, index, r, goTo, next }: ReturnType<typeof useStepInHand>,
+  { held, pass, passClean }: ReturnType<typeof useGateInHand>,
+) {
+  const job = useJob()
+  const refit = useRefit()
+  const router = useRouter()
+  const camera = useCamera()
+  const problem = ref('')
+  watch(
+    () => r.value?.step.id,
+    () => (problem.value = ''),
+  )
+  const isLast = computed(() => plan.value.every(p => p.owes === 0) && index.value === plan.value.length - 1)
+  const tell = (refusal: string | null) => void (problem.value = refusal ?? '')
+
+  /** The strong action: the next piece, else the next step, else the close. */
+  function forth(how?: Settlement): void {
+    if (!r.value) return
+    if (held.value) problem.value = 'Settle what is behind the gate first, or say why it is closed all the same.'
+    else if (r.value.owes > 0 && !job.isFixed) {
+      passClean()
+      tell(refit.fitNext(r.value, how))
+    } else if (isLast.value) void router.push(toJob(job.id, 'close'))
+    else goTo(index.value + 1)
+  }
+  function all(): void {
+    if (!r.value || !next.value || job.isFixed || held.value) return
+    passClean()
+    tell(refit.fitAll(r.value, next.value))
+  }
+  function tapMark(id: string): void {
+    const at = r.value
+    const debt = job.state.debts.get(at?.step.marks.find(m => m.id === id)?.move ?? '')
+    if (!at || !debt || job.isFixed) return
+    const isOn = debt.marks.includes(id) || owedCount(debt) === 0
+    if (!isOn && held.value) return forth()
+    if (!isOn) passClean()
+    tell(refit.touch(at, id))
+  }
+  function passGate(reason: string): void {
+    if (reason) tell(pass(reason))
+    else problem.value = 'Say why it is closed all the same: it stays in the record.'
+  }
+  const undo = () => tell(refit.undo())
+
+  /** A photo of now stands beside the one of then. */
+  function shoot(): void {
+    if (!r.value || job.isFixed) return
+    const { id: step, zone } = r.value.step
+    camera.ask({
+      kind: 'now',
+      words: 'Photograph the same place as it is now.',
+      async simulated() {
+        const { viewOf } = await import('../../devices/away.ts')
+        return viewOf(job.state, job.family, zone)
+      },
+      keep: photo => tell(whyNot(job.record('photo-added', { step, photo }))),
+    })
+  }
+  const busy = computed(() => camera.isBusy('now'))
+
+  /** What the strong action does now. */
+  const label = computed(() => {
+    if (!r.value) return ''
+    if (r.value.owes === 0) return isLast.value ? 'Close the machine' : 'Next step'
+    const { count } = next.value!
+    return count > 1 ? `Fitted ${settledCount(next.value!) + 1} of ${count}` : 'Fitted'
+  })
+  return {
+    problem: computed(() => problem.value || camera.problem('now') || ''),
+    forth,
+    all,
+    tapMark,
+    passGate,
+    undo,
+    shoot,
+    busy,
+    label,
+  }
+}

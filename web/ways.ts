@@ -1,0 +1,31 @@
+import type { Phase } from '@dialytica/core'
+import type { RouteLocationRaw } from 'vue-router'
+
+/** The views of a job, each an address under `/jobs/…` and a file of `web/views`. */
+export const jobViews = ['intake', 'descent', 'return', 'valley', 'labels', 'standing', 'finder', 'close'] as const
+export type JobView = (typeof jobViews)[number]
+
+/** Where a job goes on in each of its phases. */
+const viewOfPhase: Record<Phase, JobView> = {
+  intake: 'intake',
+  descent: 'descent',
+  bench: 'return',
+  return: 'return',
+  proof: 'return',
+  closed: 'valley',
+  abandoned: 'valley',
+}
+/** Where a job goes on: in the view of its phase; what was recorded before the intake was done with goes on in the descent. */
+export const viewOf = (phase: Phase, steps: number): JobView =>
+  phase === 'intake' && steps > 0 ? 'descent' : viewOfPhase[phase]
+/** The view of the way that a step is on. */
+export const viewOfWay = { down: 'descent', back: 'return' } as const satisfies Record<string, JobView>
+
+/** The way to a view of a job, and to one of its steps. */
+export const toJob = (job: string | null, view: JobView, step?: string): RouteLocationRaw => ({
+  name: view,
+  params: { job: job ?? '' },
+  ...(step && { query: { step } }),
+})
+/** The same view at another step. */
+export const toStep = (step: string | undefined): RouteLocationRaw => ({ query: step ? { step } : {} })
