@@ -122,7 +122,10 @@ const wanted = values.only ? values.only.split(',') : Object.keys(views).filter(
 for (const name of wanted) {
   // Each picture begins with nothing in hand.
   await page.goto(`${base}/icon.svg`)
-  await page.evaluate(() => new Promise(done => (indexedDB.deleteDatabase('dialytica').onsuccess = done)))
+  await page.evaluate(async () => {
+    for (const kept of await caches.keys()) await caches.delete(kept)
+    await new Promise(done => (indexedDB.deleteDatabase('dialytica').onsuccess = done))
+  })
   await views[name]()
   await settled()
   await page.waitForTimeout(300)
