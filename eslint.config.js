@@ -34,6 +34,7 @@ export default ts.config(
         document: 'readonly',
         localStorage: 'readonly',
         indexedDB: 'readonly',
+        caches: 'readonly',
         HTMLCanvasElement: 'readonly',
       },
     },

@@ -1,4 +1,4 @@
-import { searchOrder, type SearchNode } from '@dialytica/core'
+import { searchOrder, type SearchNode } from '@dialytica/core/search'
 import { dice } from '@dialytica/core/test/dice.ts'
 import { median, type Line } from './line.ts'
 

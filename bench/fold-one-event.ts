@@ -8,7 +8,7 @@ import {
   type JobEvent,
   type JobState,
   type Projection,
-} from '@dialytica/core'
+} from '@dialytica/core/log'
 import { median, type Line } from './line.ts'
 
 const id = (n: number) => `00000000-0000-4000-8000-${n.toString(16).padStart(12, '0')}`

@@ -1,4 +1,5 @@
-import { cellsOf, distance, layTray, lookAlikes, type Lot } from '@dialytica/core'
+import { lookAlikes, type Lot } from '@dialytica/core/look-alikes'
+import { cellsOf, distance, layTray } from '@dialytica/core/tray'
 import { median, type Line } from './line.ts'
 
 /** Numbers between 0 and 1 that are the same in every run (Park and Miller 1988). */

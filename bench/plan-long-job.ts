@@ -1,4 +1,4 @@
-import { planReturn, search, type Instance } from '@dialytica/core'
+import { planReturn, search, type Instance } from '@dialytica/core/plan'
 import { machineState } from '@dialytica/core/test/generated-machine.ts'
 import { median, type Line } from './line.ts'
 

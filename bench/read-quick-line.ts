@@ -1,4 +1,4 @@
-import { parseLine, type LineContext } from '@dialytica/core'
+import { parseLine, type LineContext } from '@dialytica/core/quick-line'
 import { corpus, told } from '../core/test/corpus.ts'
 import { median, type Line } from './line.ts'
 

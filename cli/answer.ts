@@ -1,4 +1,4 @@
-import type { ReadRecord } from '@dialytica/core'
+import type { ReadRecord } from '@dialytica/core/record'
 
 /** What a command answers: the same as JSON and as text, and whether the record says yes (0) or no (1). */
 export interface Answer {

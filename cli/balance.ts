@@ -1,4 +1,5 @@
-import { balance as rowsOf, openDebts, piecesOwed, stillOwed, text } from '@dialytica/core'
+import { balance as rowsOf, openDebts, piecesOwed, stillOwed } from '@dialytica/core/ledger'
+import { text } from '@dialytica/core/words'
 import { columns, type Command } from './answer.ts'
 
 /** What became of everything that came off, and what is still owed. */

@@ -1,13 +1,10 @@
-import {
-  find,
-  openDebts,
-  parseLine,
-  planReturn,
-  text,
-  type Fastener,
-  type Question,
-  type ReadRecord,
-} from '@dialytica/core'
+import { find, type Question } from '@dialytica/core/finder'
+import type { Fastener } from '@dialytica/core/items'
+import { openDebts } from '@dialytica/core/ledger'
+import { planReturn } from '@dialytica/core/plan'
+import { parseLine } from '@dialytica/core/quick-line'
+import type { ReadRecord } from '@dialytica/core/record'
+import { text } from '@dialytica/core/words'
 import { Unfit, columns, type Command, type Options } from './answer.ts'
 
 /** A fastener as it is said in the quick line: `T20x18 stainless`. */

@@ -1,15 +1,8 @@
-import {
-  act as inWords,
-  fold,
-  owedCount,
-  planReturn,
-  refusalWords,
-  search,
-  text,
-  toRecord,
-  type JobState,
-  type JobRecord,
-} from '@dialytica/core'
+import { fold, owedCount, refusalWords, type JobState } from '@dialytica/core/log'
+import { act as inWords } from '@dialytica/core/moves'
+import { planReturn, search } from '@dialytica/core/plan'
+import { toRecord, type JobRecord } from '@dialytica/core/record'
+import { text } from '@dialytica/core/words'
 import { settleNext, stamped } from '@dialytica/core/acts'
 import { randomUUID } from 'node:crypto'
 import { Unfit, type Command } from './answer.ts'

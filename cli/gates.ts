@@ -1,4 +1,7 @@
-import { gates as gatesOf, planReturn, stillOwed, text, zoneTitle } from '@dialytica/core'
+import { stillOwed } from '@dialytica/core/ledger'
+import { zoneTitle } from '@dialytica/core/machine'
+import { gates as gatesOf, planReturn } from '@dialytica/core/plan'
+import { text } from '@dialytica/core/words'
 import type { Command } from './answer.ts'
 
 /** The gates of the return: what each closes, what is owed behind it, what is counted out. */

@@ -1,4 +1,5 @@
-import { lookAlikes as pairsOf, lotOf, text } from '@dialytica/core'
+import { lookAlikes as pairsOf, lotOf } from '@dialytica/core/look-alikes'
+import { text } from '@dialytica/core/words'
 import type { Command } from './answer.ts'
 
 /** Pairs that a tired eye or a blind hand would swap, over all that was taken off. */

@@ -1,4 +1,4 @@
-import { readRecord, type ReadRecord } from '@dialytica/core'
+import { readRecord, type ReadRecord } from '@dialytica/core/record'
 import { readFile } from 'node:fs/promises'
 import { text as textOf } from 'node:stream/consumers'
 import { parseArgs } from 'node:util'

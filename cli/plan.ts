@@ -1,4 +1,6 @@
-import { arcWords, describe, planReturn, search, text, toolsFor, type Arc } from '@dialytica/core'
+import { describe, toolsFor } from '@dialytica/core/moves'
+import { arcWords, planReturn, search, type Arc } from '@dialytica/core/plan'
+import { text } from '@dialytica/core/words'
 import { columns, type Command } from './answer.ts'
 
 /** The return as it is planned: its steps in order, why some stand elsewhere than in the mirror, and how good the order is known to be. */

@@ -1,4 +1,6 @@
-import { patternOf, standWords, subject, text } from '@dialytica/core'
+import { subject } from '@dialytica/core/moves'
+import { patternOf, standWords } from '@dialytica/core/tighten'
+import { text } from '@dialytica/core/words'
 import { Unfit, type Command } from './answer.ts'
 
 /** The order in which each marked group is tightened, from the positions of its marks. */

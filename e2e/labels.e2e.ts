@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { cellCode, moveCode } from '@dialytica/core'
+import { cellCode, moveCode } from '@dialytica/core/labels'
 import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
 
 test('labels are seen as they print, saved as SVG, fetched as PDF; a scanner that types leads back to their items', async ({

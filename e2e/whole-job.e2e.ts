@@ -1,5 +1,5 @@
 import { expect, nothingWaits, off, signIn, strip, tapPhoto, test } from './test/test.ts'
-import { moveKinds } from '@dialytica/core'
+import { moveKinds } from '@dialytica/core/moves'
 import type { Page } from '@playwright/test'
 
 const bar = (page: Page) => page.getByRole('group', { name: 'What a tap marks' })

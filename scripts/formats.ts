@@ -1,4 +1,5 @@
-import { recordJsonSchema, toRecord, type Photo } from '@dialytica/core'
+import type { Photo } from '@dialytica/core/log'
+import { recordJsonSchema, toRecord } from '@dialytica/core/record'
 import { play, scenario, uuids } from '@dialytica/demo'
 import { writeFileSync } from 'node:fs'
 

@@ -1,4 +1,4 @@
-import type { Problem as Finding } from '@dialytica/core'
+import type { Problem as Finding } from '@dialytica/core/schema'
 
 /** The kinds of error that the API answers with, as stable types of RFC 9457 problem documents. */
 const kinds = {

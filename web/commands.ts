@@ -1,4 +1,4 @@
-import { glyphNames, type Glyph } from '@dialytica/core'
+import { glyphNames, type Glyph } from '@dialytica/core/items'
 import { useKeys } from './devices/keys.ts'
 import { glyphKeys } from './parts/moves/glyph-keys.ts'
 

@@ -1,4 +1,4 @@
-import { loud, speak } from '@dialytica/core'
+import { loud, speak } from '@dialytica/core/words'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'

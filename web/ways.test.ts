@@ -1,4 +1,4 @@
-import { phases } from '@dialytica/core'
+import { phases } from '@dialytica/core/log'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { describe, expect, it } from 'vitest'
 import { routes } from './router.ts'

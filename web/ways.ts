@@ -1,4 +1,4 @@
-import type { Phase } from '@dialytica/core'
+import type { Phase } from '@dialytica/core/log'
 import type { RouteLocationRaw } from 'vue-router'
 
 /** The views of a job, each an address under `/jobs/…` and a file of `web/views`. */

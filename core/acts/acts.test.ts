@@ -1,21 +1,17 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  blank,
-  cellFor,
-  find,
-  fold,
-  gates,
-  mirror,
-  owedCount,
-  planReturn,
-  refusalWords,
-  safeSequence,
-  type Family,
-  type JobEvent,
-  type JobState,
-  type Step,
-} from '../index.ts'
+import { cellFor } from '../capture/cells.ts'
+import { find } from '../finder/find.ts'
+import type { JobEvent } from '../log/event.ts'
+import { fold } from '../log/fold.ts'
+import { refusalWords } from '../log/refusals.ts'
+import { blank, owedCount, type JobState } from '../log/state.ts'
+import type { Step } from '../log/step.ts'
+import type { Family } from '../machine/families.ts'
+import { gates } from '../plan/gates.ts'
+import { mirror } from '../plan/mirror.ts'
+import { planReturn } from '../plan/plan.ts'
+import { safeSequence } from '../safe/sequence.ts'
 import { arbitraryLog, event, id, opening } from '../test/arbitrary-log.ts'
 import { counter } from '../test/counter.ts'
 import {
@@ -27,11 +23,9 @@ import {
   isPassed,
   lookedAt,
   moveStep,
-  nextMark,
   openToLook,
   passGate,
   pause,
-  recordStep,
   report,
   settle,
   settleNext,
@@ -46,6 +40,8 @@ import {
   undoSafely,
   type Act,
 } from './index.ts'
+import { nextMark } from './refit.ts'
+import { recordStep } from './steps.ts'
 
 /** A job that acts are done to, each at its own second. */
 class Bench {

@@ -6,8 +6,7 @@ import { cannot, does, happens, says, together, type Act } from './act.ts'
 import { turnTo } from './phases.ts'
 
 /** How a debt is usually settled: a new tie is new, and so is what was found spoilt; the rest goes back. */
-export const usualSettlement = (debt: Debt): Settlement =>
-  debt.item === 'consumable' || debt.renew ? 'replaced' : 'refitted'
+const usualSettlement = (debt: Debt): Settlement => (debt.item === 'consumable' || debt.renew ? 'replaced' : 'refitted')
 
 /** Settles so many of a debt; the first one of a job turns it to the return. */
 export const settle = (

@@ -1,4 +1,4 @@
-import { isSame } from '../equal.ts'
+import { isSame } from '../schema/equal.ts'
 import { fieldsOf, leafOf, read, written } from '../quick-line/fields.ts'
 import type { Parsed, ParsedClause } from '../quick-line/parse.ts'
 import type { Around } from '../moves/around.ts'

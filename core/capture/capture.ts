@@ -9,6 +9,7 @@ export interface Captured {
   step: Step
   move: string | null
 }
+/** A place on a photo: shares of its width and height from the upper left corner, 0 to 1. */
 export interface Point {
   x: number
   y: number

@@ -1,4 +1,4 @@
-import { isSame } from '../equal.ts'
+import { isSame } from '../schema/equal.ts'
 import type { Step } from '../log/step.ts'
 import type { Move } from '../moves/registry.ts'
 

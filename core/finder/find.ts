@@ -23,6 +23,7 @@ export interface SearchStep {
   place?: Ranked
   minutes: number
 }
+/** Where to look: the places with their likelihood, and the order in which looking costs least. */
 export interface Finding {
   /** The likeliest first. */
   places: Ranked[]

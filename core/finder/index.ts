@@ -1,5 +1,3 @@
-export * from './evidence.ts'
-export * from './find.ts'
-export * from './known.ts'
+export { type Finding, type Ranked, find } from './find.ts'
 export { openingOf } from './openings.ts'
-export type { Place, Question } from './places.ts'
+export type { Question } from './places.ts'

@@ -3,7 +3,7 @@ import { fastener, fastenerName, type Fastener } from '../items/fastener.ts'
 import { itemKinds } from '../items/kinds.ts'
 import type { Move } from '../moves/registry.ts'
 import { glyphOf, subject } from '../moves/move.ts'
-import { debtId, line, oneOf, shape } from '../schema.ts'
+import { debtId, line, oneOf, shape } from '../schema/atoms.ts'
 import { english } from '../words/english.ts'
 import { say, type Phrase } from '../words/phrase.ts'
 

@@ -5,7 +5,7 @@ import { cover, each, ends, free, isLoose, isSign, tellSet, worth, type Telling 
 const named = new Set<Fact['as']>(['word', 'quoted', 'noun', 'label', 'colour', 'look', 'number'])
 
 /** The points that a line passes, one for each stretch between `>`, commas and passing words. */
-export function tellWaypoints(t: Telling): void {
+function tellWaypoints(t: Telling): void {
   const colon = t.said.findIndex((s, i) => s.fact.as === 'colon' && free(t, i))
   const first = t.said.findIndex(
     ({ fact }, i) =>

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { line, oneOf, shape } from '../schema.ts'
+import { line, oneOf, shape } from '../schema/atoms.ts'
 import { counted, join, say, type Phrase } from '../words/phrase.ts'
 
 export const clipKinds = ['tab', 'hook', 'push-pin', 'spring clip', 'bayonet'] as const

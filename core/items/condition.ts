@@ -3,6 +3,7 @@ import { say } from '../words/phrase.ts'
 
 /** The condition in which a thing was found. */
 export const conditions = ['missing', 'corroded', 'stripped', 'cracked', 'not original'] as const
+/** The condition in which a thing was found. */
 export type Condition = (typeof conditions)[number]
 
 /** True when what was found so does not go back: a new one is owed. */

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { above0, count, line, listOf, oneOf, shape } from '../schema.ts'
+import { above0, count, line, listOf, oneOf, shape } from '../schema/atoms.ts'
 import { join, say, type Phrase } from '../words/phrase.ts'
 
 /** One plug and its socket. Reach in mm: how far the cable lets it go. */

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { above0, line, oneOf, shape, wholeWithin } from '../schema.ts'
+import { above0, line, oneOf, shape, wholeWithin } from '../schema/atoms.ts'
 import { note, type Note } from '../words/note.ts'
 import { counted, inWords, join, say, type Phrase } from '../words/phrase.ts'
 
@@ -30,6 +30,7 @@ export const fastener = shape({
   secured: oneOf(['thread-lock', 'grease']),
   into: oneOf(['metal', 'plastic']),
 })
+/** A screw, bolt or nut as far as it is known; lengths in millimetres. */
 export type Fastener = InferType<typeof fastener>
 
 const nouns = { nut: ['nut', 'nuts'], stud: ['stud', 'studs'], screw: ['screw', 'screws'] } as const

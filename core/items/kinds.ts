@@ -11,10 +11,12 @@ export const itemKinds = [
   'posture',
   'isolation',
 ] as const
+/** A kind of thing that comes off or is changed; what is owed is counted by it. */
 export type ItemKind = (typeof itemKinds)[number]
 
 /** What a mark on a photo can be: every kind of item, and the plain mark. */
 export const glyphs = [...itemKinds, 'mark'] as const
+/** A sign that marks what a tap on a photo is: of a kind of item, or a drawn mark. */
 export type Glyph = (typeof glyphs)[number]
 
 /** The noun of each kind, singular and plural, for counts. */

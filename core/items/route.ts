@@ -1,14 +1,17 @@
 import type { InferType } from 'yup'
-import { limits } from '../limits.ts'
-import { line, listOf, oneOf, shape } from '../schema.ts'
+import { limits } from '../schema/limits.ts'
+import { line, listOf, oneOf, shape } from '../schema/atoms.ts'
 import { say, type Phrase } from '../words/phrase.ts'
 
 export const lineKinds = ['harness', 'single wire', 'ground strap', 'hose', 'pressure tube', 'cable', 'belt'] as const
+/** The ways in which a line passes a waypoint. */
 export const passings = ['retainer', 'tie', 'groove', 'grommet', 'over', 'under', 'behind', 'through'] as const
 
+/** How a line passes a waypoint. */
 export type Passing = (typeof passings)[number]
 
 export const waypoint = shape({ by: oneOf(passings).required(), of: line() })
+/** One point of the way that a line takes: how it passes there, and what. */
 export type Waypoint = InferType<typeof waypoint>
 
 /** A line and the named points it passes, in the order in which it is freed. */

@@ -8,7 +8,9 @@ import type { JobState } from '../log/state.ts'
 export const labelSign = '%'
 const short = (id: string) => id.slice(0, 8).toUpperCase()
 
+/** The code on the label of a cell. */
 export const cellCode = (job: string, cell: string): string => `${labelSign}${short(job)}.${cell}`
+/** The code on the label of a plug or a part: of the move that took it off. */
 export const moveCode = (job: string, move: string): string => `${labelSign}${short(job)}.M${short(move)}`
 
 /** What a label leads to: a cell of this job's tray, or a move of one of its steps. */

@@ -20,7 +20,7 @@ const words = (text: string, x: number, y: number, size: number, face: string, b
   `<text x="${mm(x)}" y="${mm(y)}" font-family="${face}" font-size="${mm(size)}" font-weight="${bold ? 700 : 400}" fill="${ink}">${escaped(text)}</text>`
 
 /** One label as an SVG fragment with its upper left corner at 0, 0; millimetres. */
-export function drawLabel(label: Label, sheet: Sheet, drawCode: DrawCode): string {
+function drawLabel(label: Label, sheet: Sheet, drawCode: DrawCode): string {
   const [, height] = sheet.label
   const square = codeSquare(sheet)
   const pad = Math.min(3, height * 0.12)

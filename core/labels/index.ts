@@ -1,4 +1,4 @@
-export * from './code.ts'
-export * from './draw.ts'
-export * from './labels.ts'
-export * from './sheets.ts'
+export { type Labelled, cellCode, labelAtEnd, labelSign, moveCode, readLabel } from './code.ts'
+export { type DrawCode, drawSheets } from './draw.ts'
+export { type Label, type LabelKind, labelKinds, labelsOf } from './labels.ts'
+export { type Sheet, codeSquare, places, sheets } from './sheets.ts'

@@ -1,16 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import {
-  cellCode,
-  drawSheets,
-  foldAll,
-  labelAtEnd,
-  labelsOf,
-  moveCode,
-  places,
-  readLabel,
-  sheets,
-  type Label,
-} from '../index.ts'
+import { foldAll } from '../log/fold.ts'
+import { cellCode, labelAtEnd, moveCode, readLabel } from './code.ts'
+import { drawSheets } from './draw.ts'
+import { labelsOf, type Label } from './labels.ts'
+import { places, sheets } from './sheets.ts'
 import { event, id, opening } from '../test/arbitrary-log.ts'
 
 const job = opening().job

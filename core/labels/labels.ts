@@ -11,7 +11,9 @@ import { cellCode, moveCode } from './code.ts'
 import { text } from '../words/language.ts'
 import { say } from '../words/phrase.ts'
 
+/** What is labelled: the cells of the tray, the plugs, the parts. */
 export const labelKinds = ['cells', 'connectors', 'parts'] as const
+/** A kind of label. */
 export type LabelKind = (typeof labelKinds)[number]
 
 /** One label: what stands on it, largest first, and the text of its square code. */

@@ -11,7 +11,7 @@ export const saidOf = (entries: Iterable<Entry>): { at: string; words: Phrase }[
     .sort((a, b) => (a.at < b.at ? -1 : 1))
 
 /** What an entry says, wherever it is read; null where it belongs to a debt or a step and is told there. */
-export function entryWords({ kind, body }: Entry): Phrase | null {
+function entryWords({ kind, body }: Entry): Phrase | null {
   switch (kind) {
     case 'reading-taken': {
       const read = say`${body.of}: ${body.value} ${body.unit}`

@@ -1,17 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  balance,
-  blank,
-  foldAll,
-  openDebts,
-  owedByZone,
-  piecesOwed,
-  stillOwed,
-  summary,
-  trayOf,
-  type JobState,
-} from '../index.ts'
+import { foldAll } from '../log/fold.ts'
+import { blank, type JobState } from '../log/state.ts'
+import { balance } from './balance.ts'
+import { trayOf } from './lying.ts'
+import { openDebts, owedByZone, piecesOwed, stillOwed } from './open-debts.ts'
+import { summary } from './summary.ts'
 import { arbitraryLog, event, id, opening, recorded as record } from '../test/arbitrary-log.ts'
 import { english } from '../words/english.ts'
 

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { checksFor, foldAll, invert, minutesLeft, timeByPhase, type Move } from '../index.ts'
+import { foldAll } from '../log/fold.ts'
+import { checksFor, invert } from '../moves/move.ts'
+import type { Move } from '../moves/registry.ts'
+import { minutesLeft, timeByPhase } from './pace.ts'
 import { event, id, opening } from '../test/arbitrary-log.ts'
 
 const at = (minute: number) => minute * 60

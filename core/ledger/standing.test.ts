@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { foldAll, planReturn, standing, type JobEvent } from '../index.ts'
+import type { JobEvent } from '../log/event.ts'
+import { foldAll } from '../log/fold.ts'
+import { planReturn } from '../plan/plan.ts'
+import { standing } from './standing.ts'
 import { event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 import { english } from '../words/english.ts'
 

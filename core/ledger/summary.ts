@@ -7,7 +7,7 @@ import { families } from '../machine/families.ts'
 import { postures } from '../machine/postures.ts'
 import { stance } from '../machine/stance.ts'
 import { act, invert } from '../moves/move.ts'
-import { line, moment, oneOf, shape, uuid, wholeWithin } from '../schema.ts'
+import { line, moment, oneOf, shape, uuid, wholeWithin } from '../schema/atoms.ts'
 import { phraseSchema } from '../words/phrase-schema.ts'
 import { openDebts, owedByZone } from './open-debts.ts'
 
@@ -43,6 +43,7 @@ export const summarySchema = shape({
   next: phraseSchema,
   photo: photo.default(undefined).optional(),
 })
+/** What the floor shows of a job without its log. */
 export type Summary = InferType<typeof summarySchema>
 
 /** The summary of an opened job; `null` before it is opened. */

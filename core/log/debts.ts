@@ -37,8 +37,7 @@ export function setDebt(state: JobState, id: string, next: Debt | undefined): Jo
 }
 
 /** The debts of a step as they stand. */
-export const standingDebts = (state: JobState, step: Step): Debt[] =>
-  debtsOf(step).flatMap(d => state.debts.get(d.id) ?? [])
+const standingDebts = (state: JobState, step: Step): Debt[] => debtsOf(step).flatMap(d => state.debts.get(d.id) ?? [])
 
 /** True when something of the step is already settled. */
 export const isTouched = (state: JobState, step: Step): boolean =>

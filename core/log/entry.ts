@@ -1,8 +1,8 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { known } from '../finder/known.ts'
-import { limits } from '../limits.ts'
-import { debtId, line, listOf, oneOf, shape, uuid, within, zoneId } from '../schema.ts'
+import { limits } from '../schema/limits.ts'
+import { debtId, line, listOf, oneOf, shape, uuid, within, zoneId } from '../schema/atoms.ts'
 import { photo } from './step.ts'
 
 /** How a thing was found before anybody touched it. */

@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { limits } from '../limits.ts'
-import { literal, moment, shape, uuid, wholeWithin } from '../schema.ts'
+import { limits } from '../schema/limits.ts'
+import { literal, moment, shape, uuid, wholeWithin } from '../schema/atoms.ts'
 import type { EventKind } from './event-kind.ts'
 import { constraintAdded, constraintWithdrawn } from './events/constraints.ts'
 import { debtSettled } from './events/debts.ts'
@@ -53,7 +53,9 @@ const all = [
 ] as const
 
 type Kinds = (typeof all)[number]
+/** The name of a kind of event. */
 export type EventName = Kinds['kind']
+/** What an event of a kind says. */
 export type BodyOf<K extends EventName> = InferType<Extract<Kinds, { kind: K }>['body']>
 
 /** One entry of a job's log, as a client makes it. `seq` is the server's number, once it has accepted the event. */

@@ -1,18 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import {
-  check,
-  eventKinds,
-  eventNames,
-  eventSchema,
-  foldAll,
-  mirror,
-  notes,
-  rankBetween,
-  stance,
-  toldAtIntake,
-  type JobEvent,
-  type JobState,
-} from '../index.ts'
+import { stance } from '../machine/stance.ts'
+import { notes } from '../moves/move.ts'
+import { mirror } from '../plan/mirror.ts'
+import { check } from '../schema/check.ts'
+import { eventKinds, eventNames, eventSchema, type JobEvent } from './event.ts'
+import { foldAll } from './fold.ts'
+import { rankBetween } from './rank.ts'
+import { toldAtIntake, type JobState } from './state.ts'
 import { event, id, opening } from '../test/arbitrary-log.ts'
 import { english } from '../words/english.ts'
 import { entriesOf } from './entry.ts'

@@ -1,17 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  balance,
-  blank,
-  fold,
-  foldAll,
-  fromSnapshot,
-  itemKinds,
-  openDebts,
-  piecesOwed,
-  toSnapshot,
-  type JobState,
-} from '../index.ts'
+import { itemKinds } from '../items/kinds.ts'
+import { balance } from '../ledger/balance.ts'
+import { openDebts, piecesOwed } from '../ledger/open-debts.ts'
+import { fold, foldAll } from './fold.ts'
+import { fromSnapshot, toSnapshot } from './snapshot.ts'
+import { blank, type JobState } from './state.ts'
 import { arbitraryAct, arbitraryLog, event, id, logOf, opening } from '../test/arbitrary-log.ts'
 import type { JobEvent } from './event.ts'
 import type { Refusal } from './refusals.ts'

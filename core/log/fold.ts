@@ -1,4 +1,4 @@
-import { limits } from '../limits.ts'
+import { limits } from '../schema/limits.ts'
 import { eventKinds, type JobEvent } from './event.ts'
 import { accept, refuse, type Folded, type Refusal } from './refusals.ts'
 import { blank, type JobState } from './state.ts'

@@ -1,38 +1,29 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  anatomy,
-  balance,
-  blank,
-  check,
-  eventNames,
-  eventSchema,
-  fold,
-  foldAll,
-  foundBefore,
-  fromSnapshot,
-  gaps,
-  gates,
-  labelKinds,
-  labelsOf,
-  limits,
-  lotsOf,
-  openDebts,
-  owedByZone,
-  phrasesOf,
-  planReturn,
-  profile,
-  rankBetween,
-  recordJsonSchema,
-  report,
-  standing,
-  stance,
-  summary,
-  timeByPhase,
-  toSnapshot,
-  type JobEvent,
-  type JobState,
-} from '../index.ts'
+import { labelKinds, labelsOf } from '../labels/labels.ts'
+import { balance } from '../ledger/balance.ts'
+import { foundBefore } from '../ledger/found-before.ts'
+import { openDebts, owedByZone } from '../ledger/open-debts.ts'
+import { timeByPhase } from '../ledger/pace.ts'
+import { standing } from '../ledger/standing.ts'
+import { summary } from '../ledger/summary.ts'
+import { lotsOf } from '../look-alikes/lot.ts'
+import { anatomy } from '../machine/families.ts'
+import { stance } from '../machine/stance.ts'
+import { gates } from '../plan/gates.ts'
+import { planReturn } from '../plan/plan.ts'
+import { phrasesOf } from '../quick-line/complete.ts'
+import { recordJsonSchema } from '../record/json-schema.ts'
+import { report } from '../report/report.ts'
+import { check } from '../schema/check.ts'
+import { limits } from '../schema/limits.ts'
+import { profile } from '../valley/profile.ts'
+import { gaps } from '../worth-filling/gaps.ts'
+import { eventNames, eventSchema, type JobEvent } from './event.ts'
+import { fold, foldAll } from './fold.ts'
+import { rankBetween } from './rank.ts'
+import { fromSnapshot, toSnapshot } from './snapshot.ts'
+import { blank, type JobState } from './state.ts'
 import { arbitraryLog, event, id, opening } from '../test/arbitrary-log.ts'
 
 type Json = Record<string, unknown>

@@ -29,6 +29,7 @@ export const refusals = {
   24: 'The year of make has four figures, like 2019.',
 } as const
 
+/** Why an event or an act is refused, by number, and what it is about. */
 export interface Refusal {
   code: keyof typeof refusals
   /** What it is about: the thing, or the path that does not fit. */

@@ -6,11 +6,14 @@ import type { Phrase } from '../words/phrase.ts'
 import type { Entry, EntryOf } from './entry.ts'
 import type { Photo, Step } from './step.ts'
 
+/** The phases of a job, in their order; the last two end it. */
 export const phases = ['intake', 'descent', 'bench', 'return', 'proof', 'closed', 'abandoned'] as const
+/** A phase of a job. */
 export type Phase = (typeof phases)[number]
 
 /** The ways in which a debt is settled. */
 export const settlements = ['refitted', 'replaced', 'scrapped', 'missing'] as const
+/** A way in which a debt is settled. */
 export type Settlement = (typeof settlements)[number]
 export type Settled = Record<Settlement, number>
 
@@ -78,9 +81,9 @@ export interface Turn {
   phase: Phase
   waitsFor?: string | undefined
 }
-/** What is told at intake, and when each was told last. */
-export const intakeFields = ['complaint', 'seen', 'shows', 'fascia', 'stands', 'made', 'plate'] as const
-export type IntakeField = (typeof intakeFields)[number]
+/** A field that is told at intake. */
+export type IntakeField = 'complaint' | 'seen' | 'shows' | 'fascia' | 'stands' | 'made' | 'plate'
+/** What was told at intake, and when each was told last. */
 export type Intake = Partial<Record<IntakeField, { value: string | number; at: string }>>
 export interface Closing {
   at: string

@@ -1,10 +1,10 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { glyphs } from '../items/kinds.ts'
-import { limits } from '../limits.ts'
+import { limits } from '../schema/limits.ts'
 import { postures } from '../machine/postures.ts'
 import { moveSchema, type Move } from '../moves/registry.ts'
-import { line, moment, oneOf, photoHash, shape, uuid, wholeWithin, within, zoneId } from '../schema.ts'
+import { line, moment, oneOf, photoHash, shape, uuid, wholeWithin, within, zoneId } from '../schema/atoms.ts'
 
 /** A share of the photo's width or height. */
 const ratio = () => within(0, 1).required()
@@ -20,6 +20,7 @@ export const photo = shape({
   takenAt: moment().required(),
   closeUpOf: region.default(undefined).optional(),
 })
+/** A photo as a step names it: by the hash of its bytes, with its size in pixels. */
 export type Photo = InferType<typeof photo>
 
 /** A typed point or path on a photo, tied to one move; coordinates are shares of the photo, 0 to 1, from the top left. */
@@ -34,6 +35,7 @@ export const mark = shape({
     .max(limits.waypoints)
     .required(),
 })
+/** A place on a photo of a step, or a path along it, that belongs to a move. */
 export type Mark = InferType<typeof mark>
 
 const content = {
@@ -56,6 +58,7 @@ const content = {
 
 /** One thing done at one place. */
 export const step = shape({ id: uuid().required(), ...content })
+/** One thing done at one place: its photos, the marks on them, its moves. */
 export interface Step {
   id: string
   title?: string | undefined

@@ -1,4 +1,4 @@
-export * from './find.ts'
-export * from './lot.ts'
-export * from './verdict.ts'
-export * from './words.ts'
+export { type LookAlike, besides, lookAlikes } from './find.ts'
+export { type Lot, lotOf, lotsOf } from './lot.ts'
+export type { Danger } from './verdict.ts'
+export { type Warning, warningOf } from './words.ts'

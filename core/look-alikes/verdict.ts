@@ -2,6 +2,7 @@ import type { Phrase } from '../words/phrase.ts'
 
 /** How bad it is to put one in the place of the other. */
 export const dangers = ['harm', 'trouble', 'unknown'] as const
+/** How bad it is when two look-alikes are swapped. */
 export type Danger = (typeof dangers)[number]
 
 /** In what two lots differ, each side in words. */

@@ -1,5 +1,5 @@
 import type { Connector } from '../items/connector.ts'
-import { isSame } from '../equal.ts'
+import { isSame } from '../schema/equal.ts'
 import { fastenerName } from '../items/fastener.ts'
 import { join, say, type Phrase } from '../words/phrase.ts'
 import { distance } from '../tray/cells.ts'

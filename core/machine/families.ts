@@ -1,4 +1,6 @@
+/** The builds of machines that are known. */
 export const families = ['front-loader', 'top-loader'] as const
+/** A build of machines, with its zones and covers. */
 export type Family = (typeof families)[number]
 
 export interface Zone {

@@ -7,4 +7,5 @@ export const postures = [
   'on its left side',
   'on its right side',
 ] as const
+/** How a machine stands or lies. */
 export type Posture = (typeof postures)[number]

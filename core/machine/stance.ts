@@ -9,6 +9,7 @@ export interface Stance {
   isolated: string[]
 }
 
+/** How a machine stands after all that was recorded: its posture, the zones that are open, what is isolated. */
 export function stance(state: JobState): Stance {
   let posture: Posture = 'upright'
   const open = new Set<string>()

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { line, oneOf } from '../schema.ts'
+import { line, oneOf } from '../schema/atoms.ts'
 import { say, sentence } from '../words/phrase.ts'
 import { moveShape, turned, type MoveKind } from './move-kind.ts'
 

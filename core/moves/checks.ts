@@ -2,8 +2,10 @@ import { say, type Phrase } from '../words/phrase.ts'
 
 /** What the hand does to be sure that a thing is home, each one tap. */
 export const checks = ['click', 'tug', 'spin', 'slide'] as const
+/** What the hand does after refitting to be sure that it is home. */
 export type Check = (typeof checks)[number]
 
+/** The checks in words. */
 export const checkWords: Record<Check, Phrase> = {
   click: say`Heard it click`,
   tug: say`Tugged: it holds`,

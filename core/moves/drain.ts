@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { oneOf } from '../schema.ts'
+import { oneOf } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
 import { join, say, sentence } from '../words/phrase.ts'
 import { moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'

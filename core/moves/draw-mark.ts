@@ -1,5 +1,5 @@
 import type { InferType } from 'yup'
-import { line } from '../schema.ts'
+import { line } from '../schema/atoms.ts'
 import { say, sentence } from '../words/phrase.ts'
 import { place } from './field.ts'
 import { moveShape, turned, type MoveKind } from './move-kind.ts'

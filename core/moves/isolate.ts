@@ -1,10 +1,11 @@
 import type { InferType } from 'yup'
-import { oneOf } from '../schema.ts'
+import { oneOf } from '../schema/atoms.ts'
 import type { Caution } from '../words/cautions.ts'
 import { note } from '../words/note.ts'
 import { say, type Phrase } from '../words/phrase.ts'
 import { moveShape, owes, turned, type MoveKind } from './move-kind.ts'
 
+/** What is shut off or discharged before work. */
 export const isolations = ['power', 'cold water', 'hot water', 'pressure', 'drain hose', 'capacitor'] as const
 const schema = moveShape('isolate', { what: oneOf(isolations).required() })
 type Isolate = InferType<typeof schema>

@@ -1,37 +1,22 @@
 import { describe, expect, it, vi } from 'vitest'
-import {
-  absorb,
-  apply,
-  blank,
-  cautionsFor,
-  check,
-  checksFor,
-  completions,
-  corrections,
-  english,
-  describe as worded,
-  foldAll,
-  formatMove,
-  freshMove,
-  gaps,
-  gates,
-  invert,
-  kindOf,
-  moveSchema,
-  notes,
-  openDebts,
-  parseLine,
-  phrasesOf,
-  planReturn,
-  readRecord,
-  stance,
-  tap,
-  toldAs,
-  toolsFor,
-  toRecord,
-  variantsOf,
-  type Move,
-} from '../index.ts'
+import { absorb } from '../capture/absorb.ts'
+import { tap } from '../capture/capture.ts'
+import { openDebts } from '../ledger/open-debts.ts'
+import { foldAll } from '../log/fold.ts'
+import { blank } from '../log/state.ts'
+import { stance } from '../machine/stance.ts'
+import { gates } from '../plan/gates.ts'
+import { planReturn } from '../plan/plan.ts'
+import { completions, phrasesOf } from '../quick-line/complete.ts'
+import { corrections } from '../quick-line/correct.ts'
+import { formatMove } from '../quick-line/format.ts'
+import { parseLine } from '../quick-line/parse.ts'
+import { readRecord, toRecord } from '../record/record.ts'
+import { check } from '../schema/check.ts'
+import { english } from '../words/english.ts'
+import { gaps } from '../worth-filling/gaps.ts'
+import { apply, cautionsFor, checksFor, describe as worded, invert, notes, toolsFor } from './move.ts'
+import { freshMove, kindOf, moveSchema, toldAs, variantsOf, type Move } from './registry.ts'
 import { event, id, opening, recorded } from '../test/arbitrary-log.ts'
 
 // The one file is `test/made-up-kind.ts`; this is the one line.

@@ -1,7 +1,7 @@
 import type * as yup from 'yup'
 import { conditions } from '../items/condition.ts'
 import type { DebtState, ItemKind } from '../items/kinds.ts'
-import { cell, line, literal, oneOf, shape, uuid } from '../schema.ts'
+import { cell, line, literal, oneOf, shape, uuid } from '../schema/atoms.ts'
 import type { Caution } from '../words/cautions.ts'
 import type { Note } from '../words/note.ts'
 import { say, type Phrase } from '../words/phrase.ts'

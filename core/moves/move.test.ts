@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe as suite, expect, it } from 'vitest'
-import { check } from '../check.ts'
+import { check } from '../schema/check.ts'
 import { arbitraryMove, arbitraryMoveOf, kindNames } from '../test/arbitrary-move.ts'
 import { apply, cautionsFor, describe, invert, notes, subject, toolsFor } from './move.ts'
 import { moveKinds, moveSchema, type Move } from './registry.ts'

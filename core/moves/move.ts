@@ -43,7 +43,9 @@ export const subject = (move: Move): Phrase => kindOf(move).subject(move)
 /** The thing alone, without how many and where. */
 export const thingOf = (move: Move): Phrase => (kindOf(move).thing ?? kindOf(move).subject)(move)
 
+/** The tools that a move takes. */
 export const toolsFor = (move: Move): string[] => kindOf(move).tools(move)
+/** What can hurt in a move. */
 export const cautionsFor = (move: Move): Caution[] => kindOf(move).cautions(move)
 /** The checks of refitting; none on the way down. */
 export const checksFor = (move: Move): Check[] => (move.way === 'back' ? (kindOf(move).checks?.(move) ?? []) : [])

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import { tellHose } from '../grammar/hose.ts'
-import { line, oneOf, shape, wholeWithin } from '../schema.ts'
+import { line, oneOf, shape, wholeWithin } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
 import { say, sentence, type Phrase } from '../words/phrase.ts'
 import { place } from './field.ts'

@@ -1,5 +1,5 @@
 import type { InferType } from 'yup'
-import { count, line, oneOf } from '../schema.ts'
+import { count, line, oneOf } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
 import { counted, say, sentence } from '../words/phrase.ts'
 import { count as pieces, place } from './field.ts'

@@ -10,9 +10,12 @@ import type { Traits } from './traits.ts'
 
 export { moveKinds } from './kinds.ts'
 
+/** The name of a kind of move. */
 export type MoveKindName = keyof typeof moveKinds
 const kindNames = Object.keys(moveKinds) as MoveKindName[]
+/** One change to the machine, of any kind, down as recorded or back as its inverse. */
 export type Move = { [K in MoveKindName]: InferType<(typeof moveKinds)[K]['schema']> }[MoveKindName]
+/** A move of one kind. */
 export type MoveOf<K extends MoveKindName> = InferType<(typeof moveKinds)[K]['schema']>
 
 /** The kind of a move. */

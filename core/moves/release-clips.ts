@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import { clip, clipKinds, clips } from '../items/clip.ts'
-import { count } from '../schema.ts'
+import { count } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
 import { join, say, sentence } from '../words/phrase.ts'
 import { cell, count as counted, place } from './field.ts'

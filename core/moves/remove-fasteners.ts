@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import { fastener, fasteners, fastenerName, fittingNotes } from '../items/fastener.ts'
-import { count } from '../schema.ts'
+import { count } from '../schema/atoms.ts'
 import { inWords, say, sentence } from '../words/phrase.ts'
 import { cell, count as counted, note, ofFasteners, place } from './field.ts'
 import { colouredFasteners, figuresOfFasteners } from './fastener-words.ts'

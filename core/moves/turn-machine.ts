@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import { tellTurn, tellTurnedFrom } from '../grammar/posture.ts'
 import { postures } from '../machine/postures.ts'
-import { oneOf } from '../schema.ts'
+import { oneOf } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
 import { say, sentence } from '../words/phrase.ts'
 import { moveShape, owes, turned, type MoveKind } from './move-kind.ts'

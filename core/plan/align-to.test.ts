@@ -1,5 +1,7 @@
 import { expect, it } from 'vitest'
-import { alignTo, foldAll, mirror } from '../index.ts'
+import { foldAll } from '../log/fold.ts'
+import { alignTo } from './align-to.ts'
+import { mirror } from './mirror.ts'
 import { opening, recorded as step } from '../test/arbitrary-log.ts'
 
 const line = (mark: string) => ({ kind: 'draw-mark', mark })

@@ -1,15 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import {
-  benchWork,
-  foldAll,
-  gates,
-  planReturn,
-  reachLeft,
-  reopening,
-  shutIn,
-  type JobEvent,
-  type JobState,
-} from '../index.ts'
+import type { JobEvent } from '../log/event.ts'
+import { foldAll } from '../log/fold.ts'
+import type { JobState } from '../log/state.ts'
+import { benchWork } from './bench-work.ts'
+import { gates, reachLeft, shutIn } from './gates.ts'
+import { planReturn } from './plan.ts'
+import { reopening } from './reopening.ts'
 import { event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 import { english } from '../words/english.ts'
 

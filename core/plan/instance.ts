@@ -22,8 +22,6 @@ export interface Instance {
 
 /** The four figures in one number: each fits below the next for up to 700 steps. */
 export const unit = { distance: 1, tools: 2 ** 18, turns: 2 ** 28, broken: 2 ** 38 }
-export const packed = ({ broken, turns, tools, distance }: Cost): number =>
-  broken * unit.broken + turns * unit.turns + tools * unit.tools + distance
 export const unpacked = (n: number): Cost => ({
   broken: Math.floor(n / unit.broken),
   turns: Math.floor((n % unit.broken) / unit.turns),

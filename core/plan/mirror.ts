@@ -24,7 +24,7 @@ export interface ReturnStep {
 const speaks = (move: Move) => move.kind === 'draw-mark' || (move.kind === 'attend' && move.again === true)
 
 /** One step of the way back; `null` when the step leaves nothing to do. */
-export function returnOf(state: JobState, id: string, number: number): ReturnStep | null {
+function returnOf(state: JobState, id: string, number: number): ReturnStep | null {
   const step = state.steps.get(id)!
   const moves = step.moves
     .toReversed()

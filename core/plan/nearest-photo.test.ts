@@ -1,5 +1,7 @@
 import { expect, it } from 'vitest'
-import { foldAll, nearestPhoto, type JobEvent } from '../index.ts'
+import type { JobEvent } from '../log/event.ts'
+import { foldAll } from '../log/fold.ts'
+import { nearestPhoto } from './nearest-photo.ts'
 import { id, opening, recorded } from '../test/arbitrary-log.ts'
 
 const photo = (letter: string) => ({

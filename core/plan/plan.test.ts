@@ -1,20 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  arcWords,
-  check,
-  describe as say,
-  eventSchema,
-  foldAll,
-  gates,
-  mayDrop,
-  mirror,
-  owedCount,
-  planReturn,
-  precedence,
-  type JobEvent,
-  type JobState,
-} from '../index.ts'
+import { eventSchema, type JobEvent } from '../log/event.ts'
+import { foldAll } from '../log/fold.ts'
+import { owedCount, type JobState } from '../log/state.ts'
+import { describe as say } from '../moves/move.ts'
+import { check } from '../schema/check.ts'
+import { arcWords } from './arc.ts'
+import { gates } from './gates.ts'
+import { mirror } from './mirror.ts'
+import { planReturn } from './plan.ts'
+import { mayDrop, precedence } from './precedence.ts'
 import { arbitraryLog, event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 import { contradiction } from './contradiction.ts'
 import { search } from './search.ts'

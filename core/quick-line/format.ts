@@ -64,6 +64,3 @@ export function formatMove(move: Move): string {
   }
   return parts.join(' ') + (route && `: ${route}`)
 }
-
-/** A step's moves as one line. */
-export const formatLine = (moves: readonly Move[]): string => moves.map(formatMove).join('; ')

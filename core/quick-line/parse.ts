@@ -1,4 +1,4 @@
-import { check } from '../check.ts'
+import { check } from '../schema/check.ts'
 import { anatomy, type Family } from '../machine/families.ts'
 import type { Around } from '../moves/around.ts'
 import { freshMove, kindOf, moveSchema, traitsOf, type Move } from '../moves/registry.ts'
@@ -29,6 +29,7 @@ export interface ParsedClause extends Clause {
   adds: boolean
 }
 
+/** What a line of text was read as: its moves, its zone, and the words that are neither. */
 export interface Parsed {
   text: string
   clauses: ParsedClause[]

@@ -1,2 +1,2 @@
 export { recordJsonSchema, sharedSchemas } from './json-schema.ts'
-export * from './record.ts'
+export { type JobRecord, type ReadRecord, type RecordMachine, readRecord, toRecord } from './record.ts'

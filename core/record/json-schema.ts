@@ -1,4 +1,4 @@
-import { jsonSchemaOf, type Json } from '../json-schema.ts'
+import { jsonSchemaOf, type Json } from '../schema/json-schema.ts'
 import { eventSchemas, eventSchema } from '../log/event.ts'
 import { moveKinds, moveSchema } from '../moves/registry.ts'
 import { recordSchema } from './record.ts'

@@ -3,7 +3,11 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import example from '../../docs/example-job.json' with { type: 'json' }
 import schema from '../../docs/job-record.schema.json' with { type: 'json' }
-import { foldAll, readRecord, recordJsonSchema, toRecord, toSnapshot, type JobEvent, type RecordOf } from '../index.ts'
+import type { JobEvent } from '../log/event.ts'
+import { foldAll } from '../log/fold.ts'
+import { toSnapshot } from '../log/snapshot.ts'
+import { recordJsonSchema } from './json-schema.ts'
+import { readRecord, toRecord, type RecordOf } from './record.ts'
 import { arbitraryLog, event, id, opening } from '../test/arbitrary-log.ts'
 import { generatedMachine } from '../test/generated-machine.ts'
 

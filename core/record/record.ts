@@ -1,14 +1,14 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { limits } from '../limits.ts'
+import { limits } from '../schema/limits.ts'
 import { eventSchema, type JobEvent } from '../log/event.ts'
 import { foldAll } from '../log/fold.ts'
 import { refusalWords } from '../log/refusals.ts'
 import type { JobState } from '../log/state.ts'
 import { families, type Family } from '../machine/families.ts'
-import { check, type Problem } from '../check.ts'
+import { check, type Problem } from '../schema/check.ts'
 import { describe } from '../moves/move.ts'
-import { line, listOf, literal, moment, oneOf, shape, uuid, wholeWithin, year } from '../schema.ts'
+import { line, listOf, literal, moment, oneOf, shape, uuid, wholeWithin, year } from '../schema/atoms.ts'
 
 /** The machine of a record, by its plate. */
 const machine = shape({
@@ -42,7 +42,9 @@ export const recordSchema = shape({
     .required(),
   steps: listOf(toldStep.required(), limits.log),
 })
+/** A job as one JSON document. */
 export type JobRecord = Omit<InferType<typeof recordSchema>, 'log'> & { log: JobEvent[] }
+/** The machine of a record, by its plate. */
 export type RecordMachine = InferType<typeof machine>
 
 /** Everything that a record is made of beside its log. */
@@ -64,6 +66,7 @@ export function toRecord(events: readonly JobEvent[], of: RecordOf): JobRecord {
   return { format: 'dialytica-job', version: 1, ...of, log, steps }
 }
 
+/** A record that was read: the document, and the state that its log folds to. */
 export interface ReadRecord {
   record: JobRecord
   state: JobState

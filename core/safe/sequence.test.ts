@@ -1,6 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { families } from '../machine/families.ts'
-import { foldAll, mirror, notHere, safeSequence, stance, toldOf, type JobEvent, type JobState } from '../index.ts'
+import type { JobEvent } from '../log/event.ts'
+import { foldAll } from '../log/fold.ts'
+import type { JobState } from '../log/state.ts'
+import { stance } from '../machine/stance.ts'
+import { mirror } from '../plan/mirror.ts'
+import { notHere, safeSequence } from './sequence.ts'
+import { toldOf } from './told.ts'
 import { event, id, opening } from '../test/arbitrary-log.ts'
 
 const state = (...events: JobEvent[]): JobState => {

@@ -8,6 +8,7 @@ import { isSame, toldOf, type SafeMove } from './told.ts'
 
 /** While it still has power; making it safe; only when it is laid down. */
 export const safeParts = ['powered', 'safe', 'laid'] as const
+/** A part of what is done before the first cover. */
 export type SafePart = (typeof safeParts)[number]
 
 /** One act before the first cover comes off. What it opens is a debt; an act without a move owes nothing. */

@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import type { JobEvent } from '../log/event.ts'
-import { blank, fold, owedCount, rankBetween, refusalWords, settlements, type JobState } from '../index.ts'
+import { fold } from '../log/fold.ts'
+import { rankBetween } from '../log/rank.ts'
+import { refusalWords } from '../log/refusals.ts'
+import { blank, owedCount, settlements, type JobState } from '../log/state.ts'
 import type { Step } from '../log/step.ts'
 import { arbitraryMove } from './arbitrary-move.ts'
 

@@ -1,4 +1,8 @@
-import { anatomy, foldAll, liesIn, refusalWords, type JobEvent, type JobState } from '../index.ts'
+import type { JobEvent } from '../log/event.ts'
+import { foldAll } from '../log/fold.ts'
+import { refusalWords } from '../log/refusals.ts'
+import type { JobState } from '../log/state.ts'
+import { anatomy, liesIn } from '../machine/families.ts'
 import { event, id, opening } from './arbitrary-log.ts'
 import { dice, type Dice } from './dice.ts'
 

@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import { count as counted, place } from '../moves/field.ts'
 import { at, into, moveShape, on, owes, turned, type MoveKind } from '../moves/move-kind.ts'
-import { count, line, listOf, oneOf, zoneId } from '../schema.ts'
+import { count, line, listOf, oneOf, zoneId } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
 import { counted as several, join, say, sentence } from '../words/phrase.ts'
 

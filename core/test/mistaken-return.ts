@@ -1,20 +1,13 @@
-import {
-  find,
-  foldAll,
-  matchFastener,
-  paceOf,
-  plainReverse,
-  planReturn,
-  stepMinutes,
-  sure,
-  type Debt,
-  type Fastener,
-  type JobEvent,
-  type JobState,
-  type Move,
-  type Question,
-  type ReturnPlan,
-} from '../index.ts'
+import { paceOf, stepMinutes } from '../finder/evidence.ts'
+import { find, plainReverse, sure } from '../finder/find.ts'
+import { matchFastener } from '../finder/known.ts'
+import type { Question } from '../finder/places.ts'
+import type { Fastener } from '../items/fastener.ts'
+import type { JobEvent } from '../log/event.ts'
+import { foldAll } from '../log/fold.ts'
+import type { Debt, JobState } from '../log/state.ts'
+import type { Move } from '../moves/registry.ts'
+import { planReturn, type ReturnPlan } from '../plan/plan.ts'
 import { event } from './arbitrary-log.ts'
 import { dice, type Dice } from './dice.ts'
 import { machineState } from './generated-machine.ts'

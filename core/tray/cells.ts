@@ -1,12 +1,13 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { shape } from '../schema.ts'
+import { shape } from '../schema/atoms.ts'
 
 /** A tray as it stands on the bench: rows are letters, columns numbers. */
 export const traySize = shape({
   rows: yup.number().integer().min(1, '${path} must be at least 1').max(26, '${path} can be 26 at most').required(),
   columns: yup.number().integer().min(1, '${path} must be at least 1').max(24, '${path} can be 24 at most').required(),
 })
+/** How many rows and columns a tray has. */
 export type TraySize = InferType<typeof traySize>
 
 /** The tray of a job until another is chosen. */
@@ -18,7 +19,7 @@ const columnOf = (cell: string) => Number(cell.slice(1)) - 1
 export const byCell = (a: string, b: string): number => rowOf(a) - rowOf(b) || columnOf(a) - columnOf(b)
 
 /** The code of a cell by row and column, both from 0. */
-export const cellAt = (row: number, column: number): string => String.fromCharCode(65 + row) + (column + 1)
+const cellAt = (row: number, column: number): string => String.fromCharCode(65 + row) + (column + 1)
 /** All cells of a tray, row by row. */
 export const cellsOf = ({ rows, columns }: TraySize): string[] =>
   Array.from({ length: rows * columns }, (_, i) => cellAt(Math.floor(i / columns), i % columns))

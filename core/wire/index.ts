@@ -1,4 +1,4 @@
-export { addressOf, call, numberForm, uuidForm, type AskedWith, type Call } from './call.ts'
+export { addressOf, call, type AskedWith, type Call } from './call.ts'
 export * as calls from './calls.ts'
 export { jobCard, type Appended, type JobCard } from './jobs.ts'
 export { handSaid, type HandSaid } from './joining.ts'

@@ -3,10 +3,10 @@ import * as yup from 'yup'
 import { labelKinds } from '../labels/labels.ts'
 import { sheets } from '../labels/sheets.ts'
 import { summarySchema } from '../ledger/summary.ts'
-import { limits } from '../limits.ts'
+import { limits } from '../schema/limits.ts'
 import { numberedEvent } from '../log/event.ts'
 import { families } from '../machine/families.ts'
-import { line, moment, oneOf, shape, uuid, wholeWithin, year } from '../schema.ts'
+import { line, moment, oneOf, shape, uuid, wholeWithin, year } from '../schema/atoms.ts'
 import { call, numberForm, uuidForm } from './call.ts'
 import { list } from './list.ts'
 
@@ -33,6 +33,7 @@ export const jobCard = shape({
     family: oneOf(families).required(),
   }).required(),
 })
+/** A job as the floor shows it. */
 export type JobCard = InferType<typeof jobCard>
 
 /** What became of events that were sent: under which numbers they stand, or why they were refused. */
@@ -41,6 +42,7 @@ const appended = shape({
   accepted: list(shape({ id: uuid().required(), seq: number().required() })),
   refused: list(shape({ id: yup.string().defined(), code: wholeWithin(0, 999), message: yup.string().required() })),
 })
+/** What became of events that were sent. */
 export type Appended = InferType<typeof appended>
 
 const params = { job: uuidForm }

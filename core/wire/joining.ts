@@ -1,8 +1,8 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { limits } from '../limits.ts'
+import { limits } from '../schema/limits.ts'
 import { step as stepSchema, type Step } from '../log/step.ts'
-import { moment, shape, uuid, wholeWithin } from '../schema.ts'
+import { moment, shape, uuid, wholeWithin } from '../schema/atoms.ts'
 import { call, uuidForm } from './call.ts'
 import { person } from './people.ts'
 
@@ -19,6 +19,7 @@ export const handSaid = shape({
   version: version().required(),
   step: step.required() as unknown as yup.Schema<Step>,
 })
+/** The step in hand of some devices, as the server last took it. */
 export type HandSaid = InferType<typeof handSaid>
 
 export const invite = call({

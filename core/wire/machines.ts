@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import { families } from '../machine/families.ts'
-import { line, moment, oneOf, shape, uuid, year } from '../schema.ts'
+import { line, moment, oneOf, shape, uuid, year } from '../schema/atoms.ts'
 import { call, uuidForm } from './call.ts'
 import { list } from './list.ts'
 
@@ -22,9 +22,13 @@ const newUnit = {
   made: year(),
 }
 const createdAt = moment().required()
+/** A model of the shop. */
 export const model = shape({ ...newModel, maker: line().defined(), createdAt })
+/** A model of the shop. */
 export type Model = InferType<typeof model>
+/** A unit of the shop: one machine of a model. */
 export const unit = shape({ ...newUnit, made: year().nullable().defined(), createdAt })
+/** A unit of the shop: one machine of a model. */
 export type Unit = InferType<typeof unit>
 
 export const models = call({ method: 'get', path: '/api/models', reply: list(model) })

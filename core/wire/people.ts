@@ -1,11 +1,12 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { line, oneOf, shape, uuid } from '../schema.ts'
+import { line, oneOf, shape, uuid } from '../schema/atoms.ts'
 import { call } from './call.ts'
 import { list } from './list.ts'
 
 /** What somebody may do: look, record, keep the shop; each may what those before may. */
 export const roles = ['viewer', 'technician', 'lead'] as const
+/** What somebody may do. */
 export type Role = (typeof roles)[number]
 
 /** Who asks: a person of one shop. */
@@ -22,6 +23,7 @@ export const person = shape({
   /** True for a person of the demo: their cameras and scanners are simulated. */
   demo: yup.boolean().required(),
 })
+/** Who asks: a person of one shop. */
 export type Person = InferType<typeof person>
 
 /** An account of the demo that is taken by one tap. */
@@ -31,6 +33,7 @@ const demoAccount = shape({
   role: oneOf(roles).required(),
   password: line().required(),
 })
+/** An account of the demo that is taken by one tap. */
 export type DemoAccount = InferType<typeof demoAccount>
 
 const session = '/api/session'

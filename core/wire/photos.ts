@@ -1,5 +1,5 @@
-import { limits } from '../limits.ts'
-import { moment, photoHash, shape, wholeWithin } from '../schema.ts'
+import { limits } from '../schema/limits.ts'
+import { moment, photoHash, shape, wholeWithin } from '../schema/atoms.ts'
 import { call, uuidForm } from './call.ts'
 
 const hash = /^[0-9a-f]{64}$/

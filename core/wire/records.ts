@@ -1,6 +1,6 @@
-import { limits } from '../limits.ts'
+import { limits } from '../schema/limits.ts'
 import { recordSchema } from '../record/record.ts'
-import { shape, uuid, wholeWithin } from '../schema.ts'
+import { shape, uuid, wholeWithin } from '../schema/atoms.ts'
 import { call, uuidForm } from './call.ts'
 
 export const recordOut = call({

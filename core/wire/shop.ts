@@ -1,5 +1,5 @@
 import * as yup from 'yup'
-import { line, oneOf, shape, wholeWithin } from '../schema.ts'
+import { line, oneOf, shape, wholeWithin } from '../schema/atoms.ts'
 import { call } from './call.ts'
 import { list } from './list.ts'
 

@@ -1,11 +1,11 @@
 import * as yup from 'yup'
-import type { Json } from '../json-schema.ts'
+import type { Json } from '../schema/json-schema.ts'
 import type { Phrase } from './phrase.ts'
 
 const isList = (value: unknown): value is readonly unknown[] => Array.isArray(value)
 
 /** True for what can be put into a language: every form of a phrase, down to its innermost part. */
-export function isPhrase(value: unknown): value is Phrase {
+function isPhrase(value: unknown): value is Phrase {
   if (typeof value === 'string') return true
   if (typeof value !== 'object' || value === null) return false
   const of = value as Record<string, unknown>

@@ -1,4 +1,4 @@
-import type { Glyph } from '@dialytica/core'
+import type { Glyph } from '@dialytica/core/items'
 import { frame, matrixOf, poseOf, project, type Pose } from './light.ts'
 import type { Place } from './lines.ts'
 import { defs } from './metal.ts'

@@ -1,15 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import {
-  check,
-  english,
-  eventSchema,
-  foldAll,
-  gates,
-  mirror,
-  piecesOwed,
-  type JobEvent,
-  type Photo,
-} from '@dialytica/core'
+import { piecesOwed } from '@dialytica/core/ledger'
+import { eventSchema, foldAll, type JobEvent, type Photo } from '@dialytica/core/log'
+import { gates, mirror } from '@dialytica/core/plan'
+import { check } from '@dialytica/core/schema'
+import { english } from '@dialytica/core/words'
 import { meant, shoot } from '../camera/scene.ts'
 import { allScenes, sceneOf } from '../scenes/index.ts'
 import { play, uuids } from './play.ts'

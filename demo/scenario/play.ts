@@ -1,21 +1,19 @@
 import {
   blank,
-  english,
   fold,
-  gates,
-  glyphOf,
-  mirror,
   owedCount,
   refusalWords,
-  toldOf,
   type EventName,
   type JobEvent,
   type JobState,
   type Mark,
-  type Move,
   type Photo,
   type Step,
-} from '@dialytica/core'
+} from '@dialytica/core/log'
+import { glyphOf, type Move } from '@dialytica/core/moves'
+import { gates, mirror } from '@dialytica/core/plan'
+import { toldOf } from '@dialytica/core/safe'
+import { english } from '@dialytica/core/words'
 import { passGate, settle, type Act } from '@dialytica/core/acts'
 import { dice } from '../camera/light.ts'
 import { find, shoot } from '../camera/scene.ts'

@@ -1,4 +1,4 @@
-import type { Family } from '@dialytica/core'
+import type { Family } from '@dialytica/core/machine'
 import { dosingPump } from './dosing-pump.ts'
 import { driveMotor } from './drive-motor.ts'
 import { counterweight, leftOver } from './counterweight.ts'

@@ -1,14 +1,7 @@
-import type {
-  BodyOf,
-  foundStates,
-  Family,
-  ItemKind,
-  Move,
-  MoveKindName,
-  MoveOf,
-  Phase,
-  Settlement,
-} from '@dialytica/core'
+import type { ItemKind } from '@dialytica/core/items'
+import type { BodyOf, foundStates, Phase, Settlement } from '@dialytica/core/log'
+import type { Family } from '@dialytica/core/machine'
+import type { Move, MoveKindName, MoveOf } from '@dialytica/core/moves'
 
 /** A move as told, without what the log adds to it. */
 export type Told = { [K in MoveKindName]: Omit<MoveOf<K>, 'id' | 'way'> }[MoveKindName]

@@ -1,4 +1,4 @@
-import type { Family } from '@dialytica/core'
+import type { Family } from '@dialytica/core/machine'
 import type { Scene } from '../camera/scene.ts'
 import { frontLoaderBase } from './front-loader-base.ts'
 import { frontLoaderFront } from './front-loader-front.ts'

@@ -1,4 +1,4 @@
-import type { Glyph } from '@dialytica/core'
+import type { Glyph } from '@dialytica/core/items'
 import type { Place } from '../camera/lines.ts'
 import type { Thing } from '../camera/scene.ts'
 import { screw, type Drive } from '../camera/screws.ts'

@@ -1,5 +1,7 @@
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm'
-import type { Family, JobEvent, Step, Summary } from '@dialytica/core'
+import type { Summary } from '@dialytica/core/ledger'
+import type { JobEvent, Step } from '@dialytica/core/log'
+import type { Family } from '@dialytica/core/machine'
 import type { Role } from '@dialytica/core/wire'
 
 const key: EntitySchemaColumnOptions = { type: 'char', length: 36, primary: true }

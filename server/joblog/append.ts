@@ -1,5 +1,7 @@
 import { setImmediate } from 'node:timers/promises'
-import { blank, check, eventSchema, fold, refusalWords, summary, type JobEvent, type JobState } from '@dialytica/core'
+import { summary } from '@dialytica/core/ledger'
+import { blank, eventSchema, fold, refusalWords, type JobEvent, type JobState } from '@dialytica/core/log'
+import { check } from '@dialytica/core/schema'
 import type { DataSource, EntityManager } from 'typeorm'
 import { In } from 'typeorm'
 import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities/index.ts'

@@ -1,4 +1,12 @@
-import { blank, foldAll, fromSnapshot, isCurrent, type JobEvent, type JobState, type Snapshot } from '@dialytica/core'
+import {
+  blank,
+  foldAll,
+  fromSnapshot,
+  isCurrent,
+  type JobEvent,
+  type JobState,
+  type Snapshot,
+} from '@dialytica/core/log'
 import { LRUCache } from 'lru-cache'
 import type { EntityManager } from 'typeorm'
 import { MoreThan } from 'typeorm'

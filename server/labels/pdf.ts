@@ -1,5 +1,5 @@
 import { qrcode, drawingSVG } from 'bwip-js/node'
-import { drawSheets, type Label, type Sheet } from '@dialytica/core'
+import { drawSheets, type Label, type Sheet } from '@dialytica/core/labels'
 import pdfmake from 'pdfmake'
 import type { TDocumentDefinitions } from 'pdfmake/interfaces.js'
 import { createRequire } from 'node:module'
@@ -22,7 +22,7 @@ export const pdfOf = (document: TDocumentDefinitions): Promise<Buffer> => pdfmak
 const points = 72 / 25.4
 
 /** The square code (QR, level M) of a text as an SVG document. */
-export const squareCode = (text: string): string =>
+const squareCode = (text: string): string =>
   qrcode({ bcid: 'qrcode', text, eclevel: 'M', scale: 4, padding: 0 } as never, drawingSVG())
 
 /** Labels on their sheets as one PDF, a page a sheet, in the size of the paper. `skip` places of the first sheet are used. */

@@ -1,4 +1,4 @@
-import { limits } from '@dialytica/core'
+import { limits } from '@dialytica/core/schema'
 import exifr from 'exifr'
 import sharp from 'sharp'
 import { ProblemError } from '../problems.ts'

@@ -1,4 +1,4 @@
-import { limits } from '@dialytica/core'
+import { limits } from '@dialytica/core/schema'
 import pLimit from 'p-limit'
 import { createHash, randomUUID } from 'node:crypto'
 import { mkdir, readdir, rename, rm, stat, statfs, writeFile } from 'node:fs/promises'

@@ -1,14 +1,9 @@
-import {
-  drawValley,
-  gates,
-  itemNouns,
-  planReturn,
-  profile,
-  report,
-  type Family,
-  type JobState,
-  type Report,
-} from '@dialytica/core'
+import { itemNouns } from '@dialytica/core/items'
+import type { JobState } from '@dialytica/core/log'
+import type { Family } from '@dialytica/core/machine'
+import { gates, planReturn } from '@dialytica/core/plan'
+import { report, type Report } from '@dialytica/core/report'
+import { drawValley, profile } from '@dialytica/core/valley'
 import sharp from 'sharp'
 import type { Content, TableCell } from 'pdfmake/interfaces.js'
 import { pdfOf } from '../labels/pdf.ts'

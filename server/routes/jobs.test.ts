@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { get } from 'node:http'
-import { limits, type JobEvent } from '@dialytica/core'
+import type { JobEvent } from '@dialytica/core/log'
+import { limits } from '@dialytica/core/schema'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { machine, made, openingOf, screwStep, world, type Agent, type World } from '../test/world.ts'
 

@@ -4,17 +4,8 @@ import { mkdtemp, readdir, rm, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { promisify } from 'node:util'
-import {
-  codeSquare,
-  foldAll,
-  labelsOf,
-  places,
-  readLabel,
-  sheets,
-  type JobEvent,
-  type JobState,
-  type Sheet,
-} from '@dialytica/core'
+import { codeSquare, labelsOf, places, readLabel, sheets, type Sheet } from '@dialytica/core/labels'
+import { foldAll, type JobEvent, type JobState } from '@dialytica/core/log'
 import decode from 'jsqr'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'

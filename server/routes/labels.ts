@@ -1,4 +1,4 @@
-import { labelKinds, sheets } from '@dialytica/core'
+import { labelKinds, sheets } from '@dialytica/core/labels'
 import { calls } from '@dialytica/core/wire'
 import { create as contentDisposition } from 'content-disposition'
 import { ProblemError } from '../problems.ts'

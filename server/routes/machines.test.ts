@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { limits } from '@dialytica/core'
+import { limits } from '@dialytica/core/schema'
 import { world, type Agent, type World } from '../test/world.ts'
 
 let w: World

@@ -1,11 +1,7 @@
-import {
-  jsonSchemaOf,
-  numberedEvent,
-  numberedEventSchemas,
-  phraseJsonSchema,
-  phraseSchema,
-  sharedSchemas,
-} from '@dialytica/core'
+import { numberedEvent, numberedEventSchemas } from '@dialytica/core/log'
+import { sharedSchemas } from '@dialytica/core/record'
+import { jsonSchemaOf } from '@dialytica/core/schema'
+import { phraseJsonSchema, phraseSchema } from '@dialytica/core/words'
 import { handSaid, jobCard, model, person, unit } from '@dialytica/core/wire'
 import type { Route } from './route.ts'
 

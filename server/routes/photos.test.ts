@@ -1,7 +1,7 @@
 import sharp from 'sharp'
 import exifr from 'exifr'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { limits } from '@dialytica/core'
+import { limits } from '@dialytica/core/schema'
 import { sha256 } from '../photos/store.ts'
 import { world, type Agent, type World } from '../test/world.ts'
 

@@ -1,4 +1,5 @@
-import { phrasesOf, type BodyOf } from '@dialytica/core'
+import type { BodyOf } from '@dialytica/core/log'
+import { phrasesOf } from '@dialytica/core/quick-line'
 import { calls } from '@dialytica/core/wire'
 import { Event } from '../entities/index.ts'
 import { route } from './route.ts'

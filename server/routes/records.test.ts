@@ -1,4 +1,4 @@
-import { foldAll, toSnapshot, type JobEvent } from '@dialytica/core'
+import { foldAll, toSnapshot, type JobEvent } from '@dialytica/core/log'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import example from '../../docs/example-job.json' with { type: 'json' }
 import { world, type Agent, type World } from '../test/world.ts'

@@ -1,4 +1,6 @@
-import { limits, toRecord, type JobEvent, type RecordMachine } from '@dialytica/core'
+import type { JobEvent } from '@dialytica/core/log'
+import { toRecord, type RecordMachine } from '@dialytica/core/record'
+import { limits } from '@dialytica/core/schema'
 import { calls } from '@dialytica/core/wire'
 import { create as contentDisposition } from 'content-disposition'
 import { randomUUID } from 'node:crypto'

@@ -1,5 +1,5 @@
 import type { Express, Request, RequestHandler, Response } from 'express'
-import { check } from '@dialytica/core'
+import { check } from '@dialytica/core/schema'
 import type { Call, Role } from '@dialytica/core/wire'
 import type { Context } from '../context.ts'
 import type { Turns } from '../work/turns.ts'

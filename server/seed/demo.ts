@@ -1,4 +1,4 @@
-import type { Photo } from '@dialytica/core'
+import type { Photo } from '@dialytica/core/log'
 import { play, scenario, uuids } from '@dialytica/demo'
 import sharp from 'sharp'
 import type { DataSource } from 'typeorm'

@@ -1,13 +1,7 @@
-import {
-  labelsOf,
-  readRecord,
-  sheets,
-  toSnapshot,
-  type JobEvent,
-  type LabelKind,
-  type Problem,
-  type RecordMachine,
-} from '@dialytica/core'
+import { labelsOf, sheets, type LabelKind } from '@dialytica/core/labels'
+import { toSnapshot, type JobEvent } from '@dialytica/core/log'
+import { readRecord, type RecordMachine } from '@dialytica/core/record'
+import type { Problem } from '@dialytica/core/schema'
 import { readFile } from 'node:fs/promises'
 import type { DataSource } from 'typeorm'
 import { open } from '../database.ts'

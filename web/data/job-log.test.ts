@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { JobEvent } from '@dialytica/core'
+import type { JobEvent } from '@dialytica/core/log'
 import { calls } from '@dialytica/core/wire'
 import { fetchLog, keepLog, keptLog } from './job-log.ts'
 import { askOrRecall, keepSaid } from './kept.ts'

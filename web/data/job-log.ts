@@ -1,4 +1,4 @@
-import type { JobEvent } from '@dialytica/core'
+import type { JobEvent } from '@dialytica/core/log'
 import { calls } from '@dialytica/core/wire'
 import Dexie from 'dexie'
 import { api } from './api.ts'
@@ -16,7 +16,7 @@ export const keepLog = (events: readonly JobEvent[]): Promise<unknown> =>
   local.log.bulkPut(events.map(event => ({ job: event.job, seq: event.seq!, event })))
 
 /** Forgets the log of a job. */
-export const forgetLog = (job: string): Promise<unknown> => local.log.where('job').equals(job).delete()
+const forgetLog = (job: string): Promise<unknown> => local.log.where('job').equals(job).delete()
 
 /**
  * What the server has beyond what is kept. The last event that is kept is asked for again: when the server has another one

@@ -1,4 +1,4 @@
-import type { JobEvent, Step } from '@dialytica/core'
+import type { JobEvent, Step } from '@dialytica/core/log'
 import Dexie, { type EntityTable, type Table } from 'dexie'
 
 /** An event that the server does not have yet, or refused. */

@@ -1,4 +1,4 @@
-import type { DrawCode } from '@dialytica/core'
+import type { DrawCode } from '@dialytica/core/labels'
 
 let writer: Promise<DrawCode> | undefined
 

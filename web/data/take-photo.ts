@@ -1,4 +1,4 @@
-import type { Photo } from '@dialytica/core'
+import type { Photo } from '@dialytica/core/log'
 import { transfer } from 'comlink'
 import { inWorker } from '../workers/call.ts'
 import { remember } from './photo-url.ts'

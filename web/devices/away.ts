@@ -1,4 +1,5 @@
-import type { Family, JobState, Mark, Photo, Step } from '@dialytica/core'
+import type { JobState, Mark, Photo, Step } from '@dialytica/core/log'
+import type { Family } from '@dialytica/core/machine'
 import { sceneOf } from '@dialytica/demo'
 import type { View } from './camera.ts'
 

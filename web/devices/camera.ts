@@ -1,4 +1,6 @@
-import type { Family, Glyph, Photo } from '@dialytica/core'
+import type { Glyph } from '@dialytica/core/items'
+import type { Photo } from '@dialytica/core/log'
+import type { Family } from '@dialytica/core/machine'
 import type { RatingPlate } from '@dialytica/demo'
 
 /** What the simulated camera is pointed at; a real one sees for itself. */

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it } from 'vitest'
 import { defineComponent, h } from 'vue'
-import { blank, foldAll, type JobEvent } from '@dialytica/core'
+import { blank, foldAll, type JobEvent } from '@dialytica/core/log'
 import { find, meant, sceneOf } from '@dialytica/demo'
 import { commands } from '../commands.ts'
 import { glyphKeys } from '../parts/moves/glyph-keys.ts'

@@ -1,4 +1,4 @@
-import { labelSign } from '@dialytica/core'
+import { labelSign } from '@dialytica/core/labels'
 import { useEventListener } from '@vueuse/core'
 
 /** A scanner that types: from the sign of our labels up to Enter, the keys are its own and no key of the application. */

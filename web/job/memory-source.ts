@@ -1,4 +1,4 @@
-import type { JobEvent } from '@dialytica/core'
+import type { JobEvent } from '@dialytica/core/log'
 import type { Source } from './source.ts'
 
 /** A job that lives in this page alone, for tests and for practice: every act is numbered at once, and `log` is all that is kept. */

@@ -1,4 +1,4 @@
-import type { JobEvent } from '@dialytica/core'
+import type { JobEvent } from '@dialytica/core/log'
 import { addressOf, calls, type HandSaid, type JobCard } from '@dialytica/core/wire'
 import { api, ApiError } from '../data/api.ts'
 import { beyond, keepLog, keptLog } from '../data/job-log.ts'

@@ -1,4 +1,4 @@
-import type { JobEvent, Projection } from '@dialytica/core'
+import type { JobEvent, Projection } from '@dialytica/core/log'
 import type { HandSaid, JobCard } from '@dialytica/core/wire'
 
 /** What a source of events tells the job that is open. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { text, type Danger, type Phrase } from '@dialytica/core'
+import type { Danger } from '@dialytica/core/look-alikes'
+import { text, type Phrase } from '@dialytica/core/words'
 
 /** One look-alike: what looks like what, what a swap would do, what to do now. */
 defineProps<{ head: Phrase; why: Phrase; act: Phrase; danger: Danger }>()

@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import { anatomy, families } from '@dialytica/core'
+import { anatomy, families } from '@dialytica/core/machine'
 import Cutaway from './Cutaway.vue'
 import { box } from './cutaway/drawing.ts'
 import { drawings } from './cutaway/drawings.ts'

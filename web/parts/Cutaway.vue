@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { zoneTitle, type Family, type Posture } from '@dialytica/core'
+import { zoneTitle, type Family, type Posture } from '@dialytica/core/machine'
 import { computed, useId } from 'vue'
 import { box } from './cutaway/drawing.ts'
 import { drawings } from './cutaway/drawings.ts'

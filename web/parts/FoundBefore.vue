@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { foundBefore, foundStates, whyNot, zoneTitle, type Photo } from '@dialytica/core'
+import { foundBefore } from '@dialytica/core/ledger'
+import { foundStates, whyNot, type Photo } from '@dialytica/core/log'
+import { zoneTitle } from '@dialytica/core/machine'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useCamera } from '../stores/camera.ts'

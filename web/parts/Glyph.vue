@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { glyphShapes, type Glyph } from '@dialytica/core'
+import { glyphShapes, type Glyph } from '@dialytica/core/items'
 
 /** One glyph; silent, because the words always stand beside it. */
 defineProps<{ kind: Glyph; size?: number }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { glyphNames, type Glyph as GlyphKind } from '@dialytica/core'
+import { glyphNames, type Glyph as GlyphKind } from '@dialytica/core/items'
 import Glyph from './Glyph.vue'
 import { glyphKeys } from './moves/glyph-keys.ts'
 

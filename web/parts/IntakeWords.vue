@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { toldAtIntake, whyNot, type IntakeField } from '@dialytica/core'
+import { toldAtIntake, whyNot, type IntakeField } from '@dialytica/core/log'
 import { tellIntake } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed } from 'vue'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { itemKinds } from '@dialytica/core'
+import { itemKinds } from '@dialytica/core/items'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../stores/job.ts'

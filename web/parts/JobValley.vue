@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { describe, invert, profile } from '@dialytica/core'
+import { describe, invert } from '@dialytica/core/moves'
+import { profile } from '@dialytica/core/valley'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { useJob } from '../stores/job.ts'

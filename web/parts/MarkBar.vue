@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { glyphNames, passings, type Glyph as GlyphKind, type Mark, type Passing } from '@dialytica/core'
+import { glyphNames, passings, type Glyph as GlyphKind, type Passing } from '@dialytica/core/items'
+import type { Mark } from '@dialytica/core/log'
 import Glyph from './Glyph.vue'
 
 /** What can be done with the mark that was taken up: its kind, how a line passes there, take it away. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { describe, glyphOf, subject, text, type Move } from '@dialytica/core'
+import { describe, glyphOf, subject, type Move } from '@dialytica/core/moves'
+import { text } from '@dialytica/core/words'
 import Glyph from './Glyph.vue'
 
 /** The moves of a step; the one that the next tap counts for stands out. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { itemKinds, itemNouns, type ItemKind } from '@dialytica/core'
+import { itemKinds, itemNouns, type ItemKind } from '@dialytica/core/items'
 import { computed } from 'vue'
 import Glyph from './Glyph.vue'
 

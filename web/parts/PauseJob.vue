@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { whyNot } from '@dialytica/core'
+import { whyNot } from '@dialytica/core/log'
 import { pause as pausing } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'

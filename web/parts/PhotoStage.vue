@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { glyphNames, corners, snap, type Glyph, type Photo, type Point } from '@dialytica/core'
+import { corners, snap, type Point } from '@dialytica/core/capture'
+import { glyphNames, type Glyph } from '@dialytica/core/items'
+import type { Photo } from '@dialytica/core/log'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { usePhotoUrl } from '../data/photo-url.ts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Photo } from '@dialytica/core'
+import type { Photo } from '@dialytica/core/log'
 import { usePhotoUrl } from '../data/photo-url.ts'
 import { computed, toRef } from 'vue'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { anatomy, findPlates, readsAs } from '@dialytica/core'
+import { findPlates, readsAs } from '@dialytica/core/intake'
+import { anatomy } from '@dialytica/core/machine'
 import { NInput } from 'naive-ui'
 import { computed } from 'vue'
 import type { Model, Unit } from '@dialytica/core/wire'

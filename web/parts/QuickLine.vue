@@ -1,13 +1,8 @@
 <script setup lang="ts">
-import {
-  corrections,
-  labelAtEnd,
-  limits,
-  type Completion,
-  type Correction,
-  type ParsedClause,
-  type Token,
-} from '@dialytica/core'
+import type { Token } from '@dialytica/core/grammar'
+import { labelAtEnd } from '@dialytica/core/labels'
+import { corrections, type Completion, type Correction, type ParsedClause } from '@dialytica/core/quick-line'
+import { limits } from '@dialytica/core/schema'
 import { computed, nextTick, ref } from 'vue'
 import { useDraft } from '../stores/draft.ts'
 import { usePhrases } from '../stores/phrases.ts'

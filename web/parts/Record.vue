@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { describe, foundBefore, zoneTitle } from '@dialytica/core'
+import { foundBefore } from '@dialytica/core/ledger'
+import { zoneTitle } from '@dialytica/core/machine'
+import { describe } from '@dialytica/core/moves'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../stores/job.ts'

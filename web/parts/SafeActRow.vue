@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { glyphFor, text, warn, type SafeAct } from '@dialytica/core'
+import { glyphFor } from '@dialytica/core/moves'
+import type { SafeAct } from '@dialytica/core/safe'
+import { text, warn } from '@dialytica/core/words'
 import { computed } from 'vue'
 import Glyph from './Glyph.vue'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { safeParts, type SafeAct, type SafePart } from '@dialytica/core'
+import { safeParts, type SafeAct, type SafePart } from '@dialytica/core/safe'
 import { computed, ref, watch } from 'vue'
 import { useSafe } from '../stores/safe.ts'
 import SafeActRow from './SafeActRow.vue'

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { act, invert, nested, text, whyNot } from '@dialytica/core'
+import { whyNot } from '@dialytica/core/log'
+import { act, invert } from '@dialytica/core/moves'
+import { nested, text } from '@dialytica/core/words'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../stores/job.ts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { cellCode, moveCode } from '@dialytica/core'
+import { cellCode, moveCode } from '@dialytica/core/labels'
 import { ref } from 'vue'
 import type { Errand } from '../devices/camera.ts'
 import { scan } from '../devices/simulated-scanner.ts'

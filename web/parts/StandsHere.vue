@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mayBeLive, zoneTitle, type Family, type Stance } from '@dialytica/core'
+import { mayBeLive, zoneTitle, type Family, type Stance } from '@dialytica/core/machine'
 import Cutaway from './Cutaway.vue'
 import Glyph from './Glyph.vue'
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { inShopTime } from '../data/time.ts'
-import { describe, type StepState } from '@dialytica/core'
+import type { StepState } from '@dialytica/core/log'
+import { describe } from '@dialytica/core/moves'
 
 /** What was recorded in an earlier step, in words. */
 defineProps<{ step: StepState; number: number }>()

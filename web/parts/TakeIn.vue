@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { readRecord } from '@dialytica/core'
+import { readRecord } from '@dialytica/core/record'
 import { calls } from '@dialytica/core/wire'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'

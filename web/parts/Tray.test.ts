@@ -1,6 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import type { OpenDebt, Step } from '@dialytica/core'
+import type { OpenDebt } from '@dialytica/core/ledger'
+import type { Step } from '@dialytica/core/log'
 import Owed from './Owed.vue'
 import Tray from './Tray.vue'
 

@@ -1,15 +1,9 @@
 <script setup lang="ts">
-import {
-  cellsOf,
-  glyphOf,
-  text,
-  thingOf,
-  trayOf,
-  type OpenDebt,
-  type Phrase,
-  type Step,
-  type TraySize,
-} from '@dialytica/core'
+import { trayOf, type OpenDebt } from '@dialytica/core/ledger'
+import type { Step } from '@dialytica/core/log'
+import { glyphOf, thingOf } from '@dialytica/core/moves'
+import { cellsOf, type TraySize } from '@dialytica/core/tray'
+import { text, type Phrase } from '@dialytica/core/words'
 import { computed } from 'vue'
 import Glyph from './Glyph.vue'
 

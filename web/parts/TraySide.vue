@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { say, thingOwed, type TraySize } from '@dialytica/core'
+import { thingOwed } from '@dialytica/core/ledger'
+import type { TraySize } from '@dialytica/core/tray'
+import { say } from '@dialytica/core/words'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useAlikes } from '../stores/alikes.ts'

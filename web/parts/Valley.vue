@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { itemNouns, layOut, type Placed, type Profile } from '@dialytica/core'
+import { itemNouns } from '@dialytica/core/items'
+import { layOut, type Placed, type Profile } from '@dialytica/core/valley'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import ValleyTile from './valley/ValleyTile.vue'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { text, type Gap } from '@dialytica/core'
+import { text } from '@dialytica/core/words'
+import type { Gap } from '@dialytica/core/worth-filling'
 import { ref } from 'vue'
 
 /** What is still worth recording while it can be seen, what saves most first; each one tap away, none of it required. */

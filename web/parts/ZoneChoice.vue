@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { zoneTitle } from '@dialytica/core'
+import { zoneTitle } from '@dialytica/core/machine'
 import { nextTick, onMounted } from 'vue'
 import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'

@@ -1,4 +1,4 @@
-import { besides, lookAlikes, lotsOf, warningOf, type LookAlike, type Warning } from '@dialytica/core'
+import { besides, lookAlikes, lotsOf, warningOf, type LookAlike, type Warning } from '@dialytica/core/look-alikes'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { useDraft } from './draft.ts'

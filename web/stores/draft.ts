@@ -12,25 +12,19 @@ import {
   emptyHand,
   inCellsOfTheirOwn,
   leaveAmending,
-  parseLine,
   passBy,
   recordHand,
   recordingOf,
   sameAgain,
   takeUp,
   tell,
-  toldAs,
-  whyNot,
   type Captured,
-  type Glyph,
   type InHand,
-  type Move,
-  type MoveKindName,
-  type Parsed,
-  type Passing,
-  type Step,
-  type StepState,
-} from '@dialytica/core'
+} from '@dialytica/core/capture'
+import type { Glyph, Passing } from '@dialytica/core/items'
+import { whyNot, type Step, type StepState } from '@dialytica/core/log'
+import { toldAs, type Move, type MoveKindName } from '@dialytica/core/moves'
+import { parseLine, type Parsed } from '@dialytica/core/quick-line'
 import { isEmptyStep, moveStep } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
-import type { Step } from '@dialytica/core'
+import type { Step } from '@dialytica/core/log'
 import { local } from '../data/local.ts'
 import { useDraft } from './draft.ts'
 import { useHand } from './hand.ts'

@@ -1,4 +1,6 @@
-import { isSame, mergeSteps, type Step } from '@dialytica/core'
+import { mergeSteps } from '@dialytica/core/capture'
+import type { Step } from '@dialytica/core/log'
+import { isSame } from '@dialytica/core/schema'
 import { calls, type HandSaid } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { ref, watch } from 'vue'

@@ -1,19 +1,18 @@
+import { openDebts } from '@dialytica/core/ledger'
 import {
   acted,
   confirmed,
   dropped,
-  gates,
-  openDebts,
-  stance,
   waitingOn,
   type BodyOf,
   type EventName,
-  type Family,
   type JobEvent,
   type JobState,
   type Projection,
   type Refusal,
-} from '@dialytica/core'
+} from '@dialytica/core/log'
+import { stance, type Family } from '@dialytica/core/machine'
+import { gates } from '@dialytica/core/plan'
 import type { HandSaid, JobCard } from '@dialytica/core/wire'
 import { says, stamped, type Act } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'

@@ -1,4 +1,4 @@
-import type { Family } from '@dialytica/core'
+import type { Family } from '@dialytica/core/machine'
 import { calls, type JobCard, type Model, type Unit } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { ref } from 'vue'

@@ -10,10 +10,10 @@ import {
   untap,
   withPhoto,
   type Captured,
-  type Glyph,
-  type Photo,
   type Point,
-} from '@dialytica/core'
+} from '@dialytica/core/capture'
+import type { Glyph } from '@dialytica/core/items'
+import type { Photo } from '@dialytica/core/log'
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { v4 } from 'uuid'

@@ -1,4 +1,4 @@
-import type { JobEvent } from '@dialytica/core'
+import type { JobEvent } from '@dialytica/core/log'
 import { calls, type Appended } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'

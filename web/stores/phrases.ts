@@ -1,4 +1,4 @@
-import { completions, phrasesOf, type Completion, type ShopPhrase } from '@dialytica/core'
+import { completions, phrasesOf, type Completion, type ShopPhrase } from '@dialytica/core/quick-line'
 import { calls } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'

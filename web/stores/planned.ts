@@ -1,4 +1,6 @@
-import { costOf, planReturn, type Family, type Found, type Instance, type JobState } from '@dialytica/core'
+import type { JobState } from '@dialytica/core/log'
+import type { Family } from '@dialytica/core/machine'
+import { costOf, planReturn, type Found, type Instance } from '@dialytica/core/plan'
 import { computed, shallowRef, watch, type Ref } from 'vue'
 import { inWorker } from '../workers/call.ts'
 

@@ -1,4 +1,5 @@
-import { whyNot, type Debt, type ReturnStep, type Settlement } from '@dialytica/core'
+import { whyNot, type Debt, type Settlement } from '@dialytica/core/log'
+import type { ReturnStep } from '@dialytica/core/plan'
 import { giveBack, settleNext, settleRest, together, touchMark, undo as undoing, type Act } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'

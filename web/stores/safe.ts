@@ -1,4 +1,5 @@
-import { safeSequence, whyNot, type SafeAct } from '@dialytica/core'
+import { whyNot } from '@dialytica/core/log'
+import { safeSequence, type SafeAct } from '@dialytica/core/safe'
 import { doSafely, notOnThisMachine, tapRunsOn, undoSafely, type Act } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'

@@ -1,4 +1,7 @@
-import { readLabel, stillOwed, subject, text, trayOf, type Labelled } from '@dialytica/core'
+import { readLabel, type Labelled } from '@dialytica/core/labels'
+import { stillOwed, trayOf } from '@dialytica/core/ledger'
+import { subject } from '@dialytica/core/moves'
+import { text } from '@dialytica/core/words'
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'

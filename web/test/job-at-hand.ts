@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
-import { refusalWords, type Mark, type Step } from '@dialytica/core'
+import { refusalWords, type Mark, type Step } from '@dialytica/core/log'
 import { does, happens } from '@dialytica/core/acts'
 import { createMemoryHistory, createRouter, type Router } from 'vue-router'
 import { local } from '../data/local.ts'

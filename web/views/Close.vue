@@ -1,5 +1,9 @@
 <script setup lang="ts">
-import { debtStates, owedByZone, piecesOwed, text, whyNot, zoneTitle } from '@dialytica/core'
+import { debtStates } from '@dialytica/core/items'
+import { owedByZone, piecesOwed } from '@dialytica/core/ledger'
+import { whyNot } from '@dialytica/core/log'
+import { zoneTitle } from '@dialytica/core/machine'
+import { text } from '@dialytica/core/words'
 import { addressOf, calls } from '@dialytica/core/wire'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { anatomy, families, findPlates, limits, refusalWords, type Family, type Photo } from '@dialytica/core'
+import { findPlates } from '@dialytica/core/intake'
+import { refusalWords, type Photo } from '@dialytica/core/log'
+import { anatomy, families, type Family } from '@dialytica/core/machine'
+import { limits } from '@dialytica/core/schema'
 import { openJob } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'

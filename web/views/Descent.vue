@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { gaps, owedByZone, say } from '@dialytica/core'
+import { owedByZone } from '@dialytica/core/ledger'
+import { say } from '@dialytica/core/words'
+import { gaps } from '@dialytica/core/worth-filling'
 import { useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'

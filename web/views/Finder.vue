@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { text, zoneTitle, type Ranked } from '@dialytica/core'
+import type { Ranked } from '@dialytica/core/finder'
+import { zoneTitle } from '@dialytica/core/machine'
+import { text } from '@dialytica/core/words'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { inShopTime } from '../data/time.ts'
-import { inWords, piecesOwed, say, sentence, text } from '@dialytica/core'
+import { piecesOwed } from '@dialytica/core/ledger'
+import { inWords, say, sentence, text } from '@dialytica/core/words'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'

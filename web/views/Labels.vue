@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { drawSheets, labelKinds, labelsOf, sheets, type DrawCode, type LabelKind } from '@dialytica/core'
+import { drawSheets, labelKinds, labelsOf, sheets, type DrawCode, type LabelKind } from '@dialytica/core/labels'
 import { addressOf, calls } from '@dialytica/core/wire'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'

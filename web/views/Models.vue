@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { inShopTime } from '../data/time.ts'
-import { anatomy, piecesOwed } from '@dialytica/core'
+import { piecesOwed } from '@dialytica/core/ledger'
+import { anatomy } from '@dialytica/core/machine'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import Cutaway from '../parts/Cutaway.vue'

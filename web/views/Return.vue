@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nearestPhoto } from '@dialytica/core'
+import { nearestPhoto } from '@dialytica/core/plan'
 import { onLongPress, useSwipe } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useCommands } from '../commands.ts'

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { describe, invert, isolations, standing, text, zoneTitle } from '@dialytica/core'
+import { standing } from '@dialytica/core/ledger'
+import { zoneTitle } from '@dialytica/core/machine'
+import { describe, invert, isolations } from '@dialytica/core/moves'
+import { text } from '@dialytica/core/words'
 import { goOn as goingOn } from '@dialytica/core/acts'
 import { computed } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'

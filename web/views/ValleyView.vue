@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { inShopTime } from '../data/time.ts'
-import { saidOf, text, zoneTitle } from '@dialytica/core'
+import { saidOf } from '@dialytica/core/ledger'
+import { zoneTitle } from '@dialytica/core/machine'
+import { text } from '@dialytica/core/words'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import Cutaway from '../parts/Cutaway.vue'

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
-import { entriesOf } from '@dialytica/core'
+import { entriesOf } from '@dialytica/core/log'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter, RouterView } from 'vue-router'
 import { held } from '../test/held.ts'

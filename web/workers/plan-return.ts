@@ -1,4 +1,4 @@
-import { search, type Instance } from '@dialytica/core'
+import { search, type Instance } from '@dialytica/core/plan'
 import { expose } from 'comlink'
 
 /** So many states are searched before the plan says how far from the best it may be. */

@@ -1,4 +1,4 @@
-import { line, shape, uuid } from '../../schema.ts'
+import { line, shape, uuid } from '../../schema/atoms.ts'
 import { entryBodies } from '../entry.ts'
 import { eventKind } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'

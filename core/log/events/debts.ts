@@ -1,5 +1,5 @@
-import { limits } from '../../limits.ts'
-import { count, debtId, listOf, oneOf, shape, uuid } from '../../schema.ts'
+import { limits } from '../../schema/limits.ts'
+import { count, debtId, listOf, oneOf, shape, uuid } from '../../schema/atoms.ts'
 import { setDebt } from '../debts.ts'
 import { eventKind } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import type * as yup from 'yup'
-import { shape, uuid } from '../../schema.ts'
+import { shape, uuid } from '../../schema/atoms.ts'
 import { entryBodies, type Entry, type EntryName } from '../entry.ts'
 import { eventKind } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'

@@ -1,4 +1,4 @@
-import { line, photoHash, shape, uuid, year } from '../../schema.ts'
+import { line, photoHash, shape, uuid, year } from '../../schema/atoms.ts'
 import { eventKind, stampOf } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
 import type { IntakeField } from '../state.ts'

@@ -1,6 +1,6 @@
 import * as yup from 'yup'
 import { families } from '../../machine/families.ts'
-import { line, moment, oneOf, shape, uuid } from '../../schema.ts'
+import { line, moment, oneOf, shape, uuid } from '../../schema/atoms.ts'
 import { eventKind, stampOf } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
 import { traySize } from '../../tray/cells.ts'
@@ -44,7 +44,7 @@ export const trayChosen = eventKind('tray-chosen', traySize, (state, size, stamp
 )
 
 /** What is owed now, by name: the words of a close with debts. */
-export const owedNow = (state: JobState): Closing['owed'] =>
+const owedNow = (state: JobState): Closing['owed'] =>
   state.owing
     .toArray()
     .sort()

@@ -1,6 +1,6 @@
 import * as yup from 'yup'
 import { arcKey, arcReasons } from '../../plan/arc.ts'
-import { line, oneOf, shape, uuid } from '../../schema.ts'
+import { line, oneOf, shape, uuid } from '../../schema/atoms.ts'
 import { eventKind, stampOf } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
 

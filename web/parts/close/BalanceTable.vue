@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { balance, itemNouns } from '@dialytica/core'
+import { itemNouns } from '@dialytica/core/items'
+import { balance } from '@dialytica/core/ledger'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import Glyph from '../Glyph.vue'

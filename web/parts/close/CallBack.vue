@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { whyNot } from '@dialytica/core'
+import { whyNot } from '@dialytica/core/log'
 import { NInput } from 'naive-ui'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'

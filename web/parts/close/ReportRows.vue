@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { report } from '@dialytica/core'
+import { report } from '@dialytica/core/report'
 import { computed } from 'vue'
 import { inShopTime } from '../../data/time.ts'
 import { useJob } from '../../stores/job.ts'

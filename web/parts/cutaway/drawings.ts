@@ -1,4 +1,4 @@
-import type { Family } from '@dialytica/core'
+import type { Family } from '@dialytica/core/machine'
 import type { Drawing } from './drawing.ts'
 import { frontLoader } from './front-loader.ts'
 import { topLoader } from './top-loader.ts'

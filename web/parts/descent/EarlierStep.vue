@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { whyNot, type StepState } from '@dialytica/core'
+import { whyNot, type StepState } from '@dialytica/core/log'
 import { NInput } from 'naive-ui'
 import { ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'

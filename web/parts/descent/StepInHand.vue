@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { glyphFor, type Glyph as GlyphKind, type Move } from '@dialytica/core'
+import type { Glyph as GlyphKind } from '@dialytica/core/items'
+import { glyphFor, type Move } from '@dialytica/core/moves'
 import { computed, ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Photo, Point, Step, StepState } from '@dialytica/core'
+import type { Point } from '@dialytica/core/capture'
+import type { Photo, Step, StepState } from '@dialytica/core/log'
 import { useDraft } from '../../stores/draft.ts'
 import { useMarking } from '../../stores/marking.ts'
 import type { useHeldMark } from '../../views/descent/held-mark.ts'

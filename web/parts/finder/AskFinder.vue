@@ -1,16 +1,9 @@
 <script setup lang="ts">
-import {
-  glyphNames,
-  glyphOf,
-  itemNouns,
-  parseLine,
-  subject,
-  text,
-  type BodyOf,
-  type Fastener,
-  type ItemKind,
-  type Move,
-} from '@dialytica/core'
+import { glyphNames, itemNouns, type Fastener, type ItemKind } from '@dialytica/core/items'
+import type { BodyOf } from '@dialytica/core/log'
+import { glyphOf, subject, type Move } from '@dialytica/core/moves'
+import { parseLine } from '@dialytica/core/quick-line'
+import { text } from '@dialytica/core/words'
 import { computed, ref } from 'vue'
 import { v4 } from 'uuid'
 import { useJob } from '../../stores/job.ts'

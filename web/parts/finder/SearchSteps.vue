@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { describe, text, type Finding, type Ranked } from '@dialytica/core'
+import type { Finding, Ranked } from '@dialytica/core/finder'
+import { describe } from '@dialytica/core/moves'
+import { text } from '@dialytica/core/words'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import Thumb from '../Thumb.vue'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { glyphFor, type MoveKindName, type Token } from '@dialytica/core'
+import type { Token } from '@dialytica/core/grammar'
+import { glyphFor, type MoveKindName } from '@dialytica/core/moves'
 import Glyph from '../Glyph.vue'
 import { roleName } from './roles.ts'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NInput } from 'naive-ui'
 import { ref } from 'vue'
-import type { Field } from '@dialytica/core'
+import type { Field } from '@dialytica/core/moves'
 
 /** One field, told by taps; words and numbers can also be typed. */
 const props = defineProps<{ field: Field; value: unknown }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { conditions, type Condition } from '@dialytica/core'
+import { conditions, type Condition } from '@dialytica/core/items'
 
 /** The condition in which it was found, by one tap; the same tap takes it back. */
 defineProps<{ found: Condition | undefined }>()

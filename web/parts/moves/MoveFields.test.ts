@@ -1,6 +1,6 @@
 import { mount, type VueWrapper } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import { freshMove, type Move, type MoveKindName } from '@dialytica/core'
+import { freshMove, type Move, type MoveKindName } from '@dialytica/core/moves'
 import MoveFields from './MoveFields.vue'
 
 const around = { posture: 'upright', isolated: [], cell: 'A1' } as const

@@ -1,15 +1,15 @@
 <script setup lang="ts">
+import type { Waypoint } from '@dialytica/core/items'
+import type { Family } from '@dialytica/core/machine'
 import {
   glyphFor,
   kindOf,
   moveKinds,
   variantsOf,
-  type Family,
   type Field,
   type Move,
   type MoveKindName,
-  type Waypoint,
-} from '@dialytica/core'
+} from '@dialytica/core/moves'
 import { computed, ref, watch } from 'vue'
 import FieldEntry from './FieldEntry.vue'
 import WaypointEntry from './WaypointEntry.vue'

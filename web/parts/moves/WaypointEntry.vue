@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { passings, type Waypoint } from '@dialytica/core'
+import { passings, type Waypoint } from '@dialytica/core/items'
 import { NInput } from 'naive-ui'
 
 /** The waypoints of a line in their order: how it passes each, and what it passes. */

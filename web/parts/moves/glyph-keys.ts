@@ -1,4 +1,4 @@
-import type { Glyph } from '@dialytica/core'
+import type { Glyph } from '@dialytica/core/items'
 
 /** Keys of the kinds of mark. */
 export const glyphKeys: readonly (readonly [string, Glyph])[] = [

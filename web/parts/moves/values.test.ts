@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { check, freshMove, kindOf, moveKinds, moveSchema, type Move, type MoveKindName } from '@dialytica/core'
+import { freshMove, kindOf, moveKinds, moveSchema, type Move, type MoveKindName } from '@dialytica/core/moves'
+import { check } from '@dialytica/core/schema'
 import { shown, told, valueAt, withValue, wrongWith } from './values.ts'
 
 const around = { posture: 'upright', isolated: [] } as const

@@ -1,14 +1,8 @@
-import {
-  anatomy,
-  check,
-  moveSchema,
-  text,
-  waypointName,
-  type Family,
-  type Field,
-  type Move,
-  type Waypoint,
-} from '@dialytica/core'
+import { waypointName, type Waypoint } from '@dialytica/core/items'
+import { anatomy, type Family } from '@dialytica/core/machine'
+import { moveSchema, type Field, type Move } from '@dialytica/core/moves'
+import { check } from '@dialytica/core/schema'
+import { text } from '@dialytica/core/words'
 
 type Tree = Record<string, unknown>
 

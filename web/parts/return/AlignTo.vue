@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DrawnMark } from '@dialytica/core'
+import type { DrawnMark } from '@dialytica/core/plan'
 import Thumb from '../Thumb.vue'
 
 /** The marks that were drawn before the part came off: one tap lays their photo, with the mark drawn over it, on the stage. */

@@ -1,5 +1,9 @@
 <script setup lang="ts">
-import { benchWork, describe, minutesLeft, settledCount, stillOwed, text } from '@dialytica/core'
+import { minutesLeft, stillOwed } from '@dialytica/core/ledger'
+import { settledCount } from '@dialytica/core/log'
+import { describe } from '@dialytica/core/moves'
+import { benchWork } from '@dialytica/core/plan'
+import { text } from '@dialytica/core/words'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'

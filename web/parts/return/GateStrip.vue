@@ -1,5 +1,9 @@
 <script setup lang="ts">
-import { owedCount, stillOwed, text, zoneTitle, type Family, type Gate, type Reach } from '@dialytica/core'
+import { stillOwed } from '@dialytica/core/ledger'
+import { owedCount } from '@dialytica/core/log'
+import { zoneTitle, type Family } from '@dialytica/core/machine'
+import type { Gate, Reach } from '@dialytica/core/plan'
+import { text } from '@dialytica/core/words'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'

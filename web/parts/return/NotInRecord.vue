@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { describe, parseLine, whyNot, zoneTitle } from '@dialytica/core'
+import { whyNot } from '@dialytica/core/log'
+import { zoneTitle } from '@dialytica/core/machine'
+import { describe } from '@dialytica/core/moves'
+import { parseLine } from '@dialytica/core/quick-line'
 import { foundMissing } from '@dialytica/core/acts'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { reopening, whyNot } from '@dialytica/core'
+import { whyNot } from '@dialytica/core/log'
+import { reopening } from '@dialytica/core/plan'
 import { openAgain } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'

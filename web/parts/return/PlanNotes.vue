@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { act, arcWords, mayDrop, nested, text, whyNot, type Arc } from '@dialytica/core'
+import { whyNot } from '@dialytica/core/log'
+import { act } from '@dialytica/core/moves'
+import { arcWords, mayDrop, type Arc } from '@dialytica/core/plan'
+import { nested, text } from '@dialytica/core/words'
 import { dropArc } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'

@@ -1,16 +1,8 @@
 <script setup lang="ts">
-import {
-  checksFor,
-  checkWords,
-  describe,
-  glyphOf,
-  owedCount,
-  settledCount,
-  text,
-  type Check,
-  type Debt,
-  type ReturnMove,
-} from '@dialytica/core'
+import { owedCount, settledCount, type Debt } from '@dialytica/core/log'
+import { checksFor, checkWords, describe, glyphOf, type Check } from '@dialytica/core/moves'
+import type { ReturnMove } from '@dialytica/core/plan'
+import { text } from '@dialytica/core/words'
 import { checksDone, tickCheck } from '@dialytica/core/acts'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'

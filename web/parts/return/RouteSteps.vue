@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { pointsOf, settledCount, text, waypointName, type Debt, type Move } from '@dialytica/core'
+import { waypointName } from '@dialytica/core/items'
+import { settledCount, type Debt } from '@dialytica/core/log'
+import { pointsOf, type Move } from '@dialytica/core/moves'
+import { text } from '@dialytica/core/words'
 import { computed } from 'vue'
 
 /** The waypoints of a line in the order in which it is laid: done, the one in hand, those to come. */

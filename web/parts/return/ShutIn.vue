@@ -1,5 +1,9 @@
 <script setup lang="ts">
-import { stillOwed, text, zoneTitle, type Debt, type Gate } from '@dialytica/core'
+import { stillOwed } from '@dialytica/core/ledger'
+import type { Debt } from '@dialytica/core/log'
+import { zoneTitle } from '@dialytica/core/machine'
+import type { Gate } from '@dialytica/core/plan'
+import { text } from '@dialytica/core/words'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
 import { toStep } from '../../ways.ts'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { owedCount, type Debt, type ReturnStep, type Settlement } from '@dialytica/core'
+import { owedCount, type Debt, type Settlement } from '@dialytica/core/log'
+import type { ReturnStep } from '@dialytica/core/plan'
 import { ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'

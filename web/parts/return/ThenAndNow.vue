@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { zoneTitle, type Family, type Photo, type Point } from '@dialytica/core'
+import type { Point } from '@dialytica/core/capture'
+import type { Photo } from '@dialytica/core/log'
+import { zoneTitle, type Family } from '@dialytica/core/machine'
 import { computed, ref, watch } from 'vue'
 import { inShopTime } from '../../data/time.ts'
 import Cutaway from '../Cutaway.vue'

@@ -1,22 +1,10 @@
 <script setup lang="ts">
-import {
-  act,
-  cautionsFor,
-  notes,
-  patternOf,
-  pointByPoint,
-  pointsOf,
-  standWords,
-  text,
-  warn,
-  zoneTitle,
-  type Debt,
-  type DrawnMark,
-  type Gate,
-  type ReturnMove,
-  type ReturnStep,
-  type Settlement,
-} from '@dialytica/core'
+import type { Debt, Settlement } from '@dialytica/core/log'
+import { zoneTitle } from '@dialytica/core/machine'
+import { act, cautionsFor, notes, pointByPoint, pointsOf } from '@dialytica/core/moves'
+import type { DrawnMark, Gate, ReturnMove, ReturnStep } from '@dialytica/core/plan'
+import { patternOf, standWords } from '@dialytica/core/tighten'
+import { text, warn } from '@dialytica/core/words'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import AlignTo from './AlignTo.vue'

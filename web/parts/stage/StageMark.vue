@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { glyphNames, glyphShapes } from '@dialytica/core'
+import { glyphNames, glyphShapes } from '@dialytica/core/items'
 import type { PlacedLabel } from './labels.ts'
 import type { ShownMark } from './shown-mark.ts'
 

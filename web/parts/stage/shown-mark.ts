@@ -1,4 +1,5 @@
-import type { Mark, Passing } from '@dialytica/core'
+import type { Passing } from '@dialytica/core/items'
+import type { Mark } from '@dialytica/core/log'
 
 /** A mark as shown: what stands beside it, whether it is done, whether it is the one in hand. */
 export interface ShownMark extends Mark {

@@ -1,4 +1,7 @@
-import { pointsOf, text, waypointName, type Move, type Step } from '@dialytica/core'
+import { waypointName } from '@dialytica/core/items'
+import type { Step } from '@dialytica/core/log'
+import { pointsOf, type Move } from '@dialytica/core/moves'
+import { text } from '@dialytica/core/words'
 import type { ShownMark } from './shown-mark.ts'
 
 /** What a line must keep on its way: its slack, and what it stays clear of. */

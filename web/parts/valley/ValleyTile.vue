@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { glyphShapes, type Placed } from '@dialytica/core'
+import { glyphShapes } from '@dialytica/core/items'
+import type { Placed } from '@dialytica/core/valley'
 
 /** One tile of the Valley: a step, or a run of steps, with what is done in it and how far it is. */
 defineProps<{ of: Placed; name: string }>()

@@ -1,4 +1,6 @@
-import { pointsOf, type Glyph, type Mark } from '@dialytica/core'
+import type { Glyph } from '@dialytica/core/items'
+import type { Mark } from '@dialytica/core/log'
+import { pointsOf } from '@dialytica/core/moves'
 import { computed, ref, type Ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
 import { useMarking } from '../../stores/marking.ts'

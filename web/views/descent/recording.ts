@@ -1,4 +1,6 @@
-import type { Gap, Glyph, Point } from '@dialytica/core'
+import type { Point } from '@dialytica/core/capture'
+import type { Glyph } from '@dialytica/core/items'
+import type { Gap } from '@dialytica/core/worth-filling'
 import { ref, watch, type Ref } from 'vue'
 import { done as chime } from '../../devices/signals.ts'
 import { useDraft } from '../../stores/draft.ts'

@@ -1,4 +1,4 @@
-import type { Photo } from '@dialytica/core'
+import type { Photo } from '@dialytica/core/log'
 import { computed, ref, type Ref } from 'vue'
 import type { Errand, ErrandKind, View } from '../../devices/camera.ts'
 import { useCamera } from '../../stores/camera.ts'

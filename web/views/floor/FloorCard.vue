@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { text } from '@dialytica/core'
+import { text } from '@dialytica/core/words'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { JobCard } from '@dialytica/core/wire'

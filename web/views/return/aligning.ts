@@ -1,4 +1,5 @@
-import { alignTo, type Photo, type ReturnStep } from '@dialytica/core'
+import type { Photo } from '@dialytica/core/log'
+import { alignTo, type ReturnStep } from '@dialytica/core/plan'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import type { ShownMark } from '../../parts/stage/shown-mark.ts'
 import { useJob } from '../../stores/job.ts'

@@ -1,4 +1,4 @@
-import { owedCount, settledCount, whyNot, type Settlement } from '@dialytica/core'
+import { owedCount, settledCount, whyNot, type Settlement } from '@dialytica/core/log'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useCamera } from '../../stores/camera.ts'

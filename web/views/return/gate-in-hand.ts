@@ -1,4 +1,5 @@
-import { reachLeft, shutIn, whyNot, type ReturnStep } from '@dialytica/core'
+import { whyNot } from '@dialytica/core/log'
+import { reachLeft, shutIn, type ReturnStep } from '@dialytica/core/plan'
 import { isPassed, passGate } from '@dialytica/core/acts'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { gate as alarm } from '../../devices/signals.ts'

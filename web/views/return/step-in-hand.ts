@@ -1,15 +1,9 @@
-import {
-  owedCount,
-  patternOf,
-  pointsOf,
-  settledCount,
-  text,
-  waypointName,
-  type Debt,
-  type Mark,
-  type Move,
-  type ReturnStep,
-} from '@dialytica/core'
+import { waypointName } from '@dialytica/core/items'
+import { owedCount, settledCount, type Debt, type Mark } from '@dialytica/core/log'
+import { pointsOf, type Move } from '@dialytica/core/moves'
+import type { ReturnStep } from '@dialytica/core/plan'
+import { patternOf } from '@dialytica/core/tighten'
+import { text } from '@dialytica/core/words'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { ShownMark } from '../../parts/stage/shown-mark.ts'

@@ -1,5 +1,6 @@
 import * as yup from 'yup'
 
+/** What is wrong with an input: where, as a path into it, and what to do. */
 export interface Problem {
   path: string
   message: string

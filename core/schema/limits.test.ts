@@ -1,6 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { blank, check, eventSchema, fold, limits, type JobEvent, type Move } from './index.ts'
-import { event, id, opening } from './test/arbitrary-log.ts'
+import { eventSchema, type JobEvent } from '../log/event.ts'
+import { fold } from '../log/fold.ts'
+import { blank } from '../log/state.ts'
+import type { Move } from '../moves/registry.ts'
+import { check } from './check.ts'
+import { limits } from './limits.ts'
+import { event, id, opening } from '../test/arbitrary-log.ts'
 
 const screws = (n: number, count = 1): Move => ({
   id: id(n, 'm'),

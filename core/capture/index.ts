@@ -1,0 +1,22 @@
+export { absorb } from './absorb.ts'
+export { type Captured, type Point, begin, draw, drop, tap, tell, untap } from './capture.ts'
+export { cellFor, inCellsOfTheirOwn } from './cells.ts'
+export {
+  type InHand,
+  adopt,
+  adoptUnder,
+  afterRecording,
+  amending,
+  aroundOf,
+  backInHand,
+  emptyHand,
+  leaveAmending,
+  recordHand,
+  recordingOf,
+  sameAgain,
+  takeUp,
+} from './in-hand.ts'
+export { dropPoint, moveMark, passBy, retypeMark } from './marks.ts'
+export { mergeSteps } from './merge.ts'
+export { closeUpsOf, dropPhoto, replacePhoto, withPhoto } from './photos.ts'
+export { corners, snap } from './snap.ts'

@@ -1,0 +1,1 @@
+export type { Token } from './token.ts'

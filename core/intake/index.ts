@@ -1,0 +1,1 @@
+export { findPlates, readsAs } from './plate.ts'

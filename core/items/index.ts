@@ -1,0 +1,5 @@
+export { type Condition, conditions } from './condition.ts'
+export type { Fastener } from './fastener.ts'
+export { glyphNames, glyphShapes } from './glyph-shapes.ts'
+export { type Glyph, type ItemKind, debtStates, itemKinds, itemNouns } from './kinds.ts'
+export { type Passing, type Waypoint, passings, waypointName } from './route.ts'

@@ -1,0 +1,8 @@
+export { balance } from './balance.ts'
+export { saidOf } from './entry-words.ts'
+export { foundBefore } from './found-before.ts'
+export { thingOwed, trayOf } from './lying.ts'
+export { type OpenDebt, openDebts, owedByZone, piecesOwed, stillOwed } from './open-debts.ts'
+export { minutesLeft } from './pace.ts'
+export { standing } from './standing.ts'
+export { type Summary, summary } from './summary.ts'

@@ -1,0 +1,27 @@
+export { entriesOf, foundStates } from './entry.ts'
+export {
+  type BodyOf,
+  type EventName,
+  type JobEvent,
+  eventSchema,
+  numberedEvent,
+  numberedEventSchemas,
+} from './event.ts'
+export { fold, foldAll } from './fold.ts'
+export { type Projection, acted, confirmed, dropped, waitingOn } from './projection.ts'
+export { type Refusal, refusalWords, whyNot } from './refusals.ts'
+export { type Snapshot, fromSnapshot, isCurrent, toSnapshot } from './snapshot.ts'
+export {
+  type Debt,
+  type IntakeField,
+  type JobState,
+  type Phase,
+  type Settlement,
+  type StepState,
+  blank,
+  owedCount,
+  phases,
+  settledCount,
+  toldAtIntake,
+} from './state.ts'
+export type { Mark, Photo, Step } from './step.ts'

@@ -1,0 +1,18 @@
+export { type Check, checkWords } from './checks.ts'
+export type { Field } from './field.ts'
+export { isolations } from './isolate.ts'
+export { moveKinds } from './kinds.ts'
+export { act, cautionsFor, checksFor, describe, glyphOf, invert, notes, subject, thingOf, toolsFor } from './move.ts'
+export {
+  type Move,
+  type MoveKindName,
+  type MoveOf,
+  freshMove,
+  glyphFor,
+  kindOf,
+  moveSchema,
+  pointByPoint,
+  pointsOf,
+  toldAs,
+  variantsOf,
+} from './registry.ts'

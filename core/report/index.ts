@@ -1,0 +1,1 @@
+export { type Report, report } from './report.ts'

@@ -1,0 +1,1 @@
+export { type SearchNode, searchOrder } from './order.ts'

@@ -1,0 +1,1 @@
+export { patternOf, standWords } from './pattern.ts'

@@ -1,0 +1,2 @@
+export { type TraySize, cellsOf, distance } from './cells.ts'
+export { layTray } from './layout.ts'

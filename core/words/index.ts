@@ -1,0 +1,5 @@
+export { warn } from './cautions.ts'
+export { english } from './english.ts'
+export { loud, speak, text } from './language.ts'
+export { phraseJsonSchema, phraseSchema } from './phrase-schema.ts'
+export { type Phrase, inWords, nested, say, sentence } from './phrase.ts'

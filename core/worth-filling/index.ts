@@ -1,0 +1,1 @@
+export { type Gap, gaps } from './gaps.ts'
