@@ -1,4 +1,4 @@
-import { planReturn, search, type Cost, type Instance } from '@dialytica/core/plan'
+import { planReturn, bestOrder, type Cost, type Instance } from '@dialytica/core/plan'
 import { machineState } from '@dialytica/core/test/generated-machine.ts'
 import { milpCost } from '@dialytica/core/test/milp-return.ts'
 import { median, type Line } from './line.ts'
@@ -34,8 +34,8 @@ export async function planAgainstMilp(): Promise<Line> {
     [60, 90],
   ] as const) {
     const { on } = hard(steps, from)
-    const ms = await median(3, () => search(on))
-    const found = search(on)
+    const ms = await median(3, () => bestOrder(on))
+    const found = bestOrder(on)
     const began = performance.now()
     const milp = await milpCost(on, seconds, () => performance.now())
     const took = performance.now() - began

@@ -1,4 +1,4 @@
-import { planReturn, search, type Instance } from '@dialytica/core/plan'
+import { planReturn, bestOrder, type Instance } from '@dialytica/core/plan'
 import { machineState } from '@dialytica/core/test/generated-machine.ts'
 import { median, type Line } from './line.ts'
 
@@ -6,7 +6,7 @@ import { median, type Line } from './line.ts'
 export async function planLongJob(): Promise<Line> {
   const instances = (steps: number, seeds: number[]): Instance[] =>
     seeds.flatMap(seed => planReturn(machineState(seed, steps), 'front-loader').on ?? [])
-  const quick = (on: Instance) => search(on, 1, 1)
+  const quick = (on: Instance) => bestOrder(on, 1, 1)
   const long = instances(400, [477, 554, 631, 708, 785, 862, 939])
   const short = instances(60, [1, 2, 3, 4, 5, 6, 7, 8])
   const time = async (set: readonly Instance[]) => {

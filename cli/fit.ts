@@ -1,6 +1,6 @@
 import { fold, owedCount, refusalWords, type JobState } from '@dialytica/core/log'
 import { act as inWords } from '@dialytica/core/moves'
-import { planReturn, search } from '@dialytica/core/plan'
+import { planReturn, bestOrder } from '@dialytica/core/plan'
 import { toRecord, type JobRecord } from '@dialytica/core/record'
 import { text } from '@dialytica/core/words'
 import { settleNext, stamped } from '@dialytica/core/acts'
@@ -30,7 +30,7 @@ export const fit: Command = {
     const said: string[] = []
     let state: JobState = from
     while (said.length < wanted) {
-      const next = planReturn(state, family, on => search(on)).steps.find(r => r.owes > 0)
+      const next = planReturn(state, family, on => bestOrder(on)).steps.find(r => r.owes > 0)
       if (!next) break
       said.push(text(inWords(next.moves.find(m => m.debts.some(d => owedCount(d) > 0))!.move)))
       const act = settleNext(state, next)

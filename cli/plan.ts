@@ -1,5 +1,5 @@
 import { describe, toolsFor } from '@dialytica/core/moves'
-import { arcWords, planReturn, search, type Arc } from '@dialytica/core/plan'
+import { arcWords, planReturn, bestOrder, type Arc } from '@dialytica/core/plan'
 import { text } from '@dialytica/core/words'
 import { columns, type Command } from './answer.ts'
 
@@ -9,7 +9,7 @@ export const plan: Command = {
   no: 'what was recorded and said contradicts itself; the mirror stands',
   run({ state, family }) {
     const { steps, departures, cost, proven, bound, breaks, contradiction } = planReturn(state, family, on =>
-      search(on),
+      bestOrder(on),
     )
     const number = new Map(steps.map(r => [r.step.id, r.number]))
     const why = new Map(departures.map(d => [d.step, d]))

@@ -7,7 +7,7 @@ import type { Logger } from 'pino'
 import { notFound, ProblemError, type ProblemType } from './problems.ts'
 import { routes } from './routes/index.ts'
 import type { Context } from './context.ts'
-import { mount } from './routes/route.ts'
+import { mount } from './routes/routing.ts'
 import { limitsOf } from './people/tries.ts'
 
 const pages = fileURLToPath(new URL('../web/dist', import.meta.url))

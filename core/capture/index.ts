@@ -2,20 +2,20 @@ export { absorb } from './absorb.ts'
 export { type Captured, type Point, begin, draw, drop, tap, tell, untap } from './capture.ts'
 export { cellFor, inCellsOfTheirOwn } from './cells.ts'
 export {
-  type InHand,
+  type Draft,
   adopt,
   adoptUnder,
   afterRecording,
   amending,
   aroundOf,
-  backInHand,
-  emptyHand,
+  backInDraft,
+  emptyDraft,
   leaveAmending,
-  recordHand,
+  recordDraft,
   recordingOf,
   sameAgain,
   takeUp,
-} from './in-hand.ts'
+} from './draft.ts'
 export { dropPoint, moveMark, passBy, retypeMark } from './marks.ts'
 export { mergeSteps } from './merge.ts'
 export { closeUpsOf, dropPhoto, replacePhoto, withPhoto } from './photos.ts'

@@ -7,7 +7,7 @@ import { costOf } from './instance.ts'
 import { mirror } from './mirror.ts'
 import { planReturn } from './plan.ts'
 import { precedence } from './precedence.ts'
-import { search } from './search.ts'
+import { bestOrder } from './best-order.ts'
 import { event } from '../test/arbitrary-log.ts'
 import { machineState } from '../test/generated-machine.ts'
 import { milpCost } from '../test/milp-return.ts'
@@ -74,7 +74,7 @@ describe('on generated machines', () => {
     for (let seed = 1; held < 8; seed++) {
       const { on } = planReturn(machineState(seed, 12, seed % 3), family)
       if (!on) continue
-      const found = search(on)
+      const found = bestOrder(on)
       expect(found.proven).toBe(true)
       expect(costOf(on, found.order)).toEqual(found.cost)
       expect(await milpCost(on, 600, () => 0), `machine ${seed}`).toEqual(found.cost)

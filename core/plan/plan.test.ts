@@ -12,7 +12,7 @@ import { planReturn } from './plan.ts'
 import { mayDrop, precedence } from './precedence.ts'
 import { arbitraryLog, event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 import { contradiction } from './contradiction.ts'
-import { search } from './search.ts'
+import { bestOrder } from './best-order.ts'
 import type { Arc } from './arc.ts'
 import { english } from '../words/english.ts'
 
@@ -31,7 +31,7 @@ const state = (...events: JobEvent[]): JobState => {
   expect(refused).toEqual([])
   return state
 }
-const plan = (s: JobState) => planReturn(s, 'front-loader', on => search(on))
+const plan = (s: JobState) => planReturn(s, 'front-loader', on => bestOrder(on))
 /** The numbers of the steps in the order of the return. */
 const order = (s: JobState) => plan(s).steps.map(r => r.number)
 const why = (s: JobState, n: number) => {

@@ -8,7 +8,7 @@ import { contradiction } from './contradiction.ts'
 import { mirror, type ReturnStep } from './mirror.ts'
 import { precedence } from './precedence.ts'
 import { costOf, type Cost, type Instance } from './instance.ts'
-import { search, type Found } from './search.ts'
+import { bestOrder, type Found } from './best-order.ts'
 
 /** A step that does not stand where the mirror has it, and why. */
 export interface Departure {
@@ -120,7 +120,7 @@ function problemOf(state: JobState, family: Family): Problem {
 }
 
 /** A search for the thread of a hand that waits: cut after few states. */
-const quick = (on: Instance): Found => search(on, on.n > 30 ? 60 : 240, narrow(on.n))
+const quick = (on: Instance): Found => bestOrder(on, on.n > 30 ? 60 : 240, narrow(on.n))
 
 /** How many states go on side by side where the search is cut short: fewer the more steps there are, so that a hand does not wait. */
 const narrow = (steps: number): number => Math.max(1, Math.min(12, Math.floor(40_000 / steps ** 2)))

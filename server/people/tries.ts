@@ -2,7 +2,7 @@ import { calls } from '@dialytica/core/wire'
 import type { Request, RequestHandler } from 'express'
 import { addressOf, counted, formBytes, readJson } from '../routes/admission.ts'
 import type { Context } from '../context.ts'
-import type { Route } from '../routes/route.ts'
+import type { Route } from '../routes/routing.ts'
 import { attempts } from './attempts.ts'
 import { loginOf } from './logins.ts'
 

@@ -1,6 +1,6 @@
 import { calls } from '@dialytica/core/wire'
 import { setTimeout } from 'node:timers/promises'
-import { route } from './route.ts'
+import { route } from './routing.ts'
 
 /** A database that is silent for longer does not answer, in milliseconds. */
 const patience = 2000

@@ -4,7 +4,7 @@ import { Job, Model, Unit, type JobRow } from '../entities/index.ts'
 import { append } from '../joblog/append.ts'
 import { eventsAfter } from '../joblog/states.ts'
 import { notFound } from '../problems.ts'
-import { route, type Asked } from './route.ts'
+import { route, type Asked } from './routing.ts'
 import type { Context } from '../context.ts'
 
 /** The job of the address, if it is of the shop of the person who asks. */

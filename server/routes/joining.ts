@@ -5,7 +5,7 @@ import { cookieName, personOf, startSession } from '../people/sessions.ts'
 import { ProblemError } from '../problems.ts'
 import { ignoreDouble } from '../retried.ts'
 import { jobOf } from './jobs.ts'
-import { route } from './route.ts'
+import { route } from './routing.ts'
 
 export const invite = route(calls.invite, {
   summary:

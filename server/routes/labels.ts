@@ -3,7 +3,7 @@ import { calls } from '@dialytica/core/wire'
 import { create as contentDisposition } from 'content-disposition'
 import { ProblemError } from '../problems.ts'
 import { jobOf } from './jobs.ts'
-import { route } from './route.ts'
+import { route } from './routing.ts'
 
 export const labels = route(calls.labelsPdf, {
   summary: 'Labels of the cells, connectors and parts of a job on sheets or tape, as PDF',

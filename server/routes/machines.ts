@@ -1,7 +1,7 @@
 import { calls } from '@dialytica/core/wire'
 import { Model, Unit } from '../entities/index.ts'
 import { notFound, ProblemError } from '../problems.ts'
-import { route } from './route.ts'
+import { route } from './routing.ts'
 
 const stored = <T extends { shopId: string; createdAt: Date }>({ shopId: _, createdAt, ...rest }: T) => ({
   ...rest,

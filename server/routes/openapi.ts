@@ -3,7 +3,7 @@ import { sharedSchemas } from '@dialytica/core/record'
 import { jsonSchemaOf } from '@dialytica/core/schema'
 import { phraseJsonSchema, phraseSchema } from '@dialytica/core/words'
 import { handSaid, jobCard, model, person, unit } from '@dialytica/core/wire'
-import type { Route } from './route.ts'
+import type { Route } from './routing.ts'
 
 const under = '#/components/schemas'
 const { refs, schemas } = sharedSchemas(under)

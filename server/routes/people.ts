@@ -1,6 +1,6 @@
 import { calls } from '@dialytica/core/wire'
 import { User } from '../entities/index.ts'
-import { route } from './route.ts'
+import { route } from './routing.ts'
 
 export const people = route(calls.people, {
   summary: 'The people of the shop',

@@ -4,7 +4,7 @@ import { PhotoEntity } from '../entities/index.ts'
 import { photoFile, takeIn } from '../photos/store.ts'
 import type { Size } from '../photos/develop.ts'
 import { notFound, ProblemError } from '../problems.ts'
-import { route } from './route.ts'
+import { route } from './routing.ts'
 
 export const putPhoto = route(calls.putPhoto, {
   summary: 'Take in a photo under the SHA-256 of its bytes; re-encoded, upright, stripped of all but the time',

@@ -2,7 +2,7 @@ import type { BodyOf } from '@dialytica/core/log'
 import { phrasesOf } from '@dialytica/core/quick-line'
 import { calls } from '@dialytica/core/wire'
 import { Event } from '../entities/index.ts'
-import { route } from './route.ts'
+import { route } from './routing.ts'
 
 /** Steps of the shop that are read for its words, the newest first. */
 const newest = 600

@@ -11,7 +11,7 @@ import { ProblemError } from '../problems.ts'
 import { ignoreDouble } from '../retried.ts'
 import { jobOf } from './jobs.ts'
 import type { Context } from '../context.ts'
-import { route } from './route.ts'
+import { route } from './routing.ts'
 
 export const recordOut = route(calls.recordOut, {
   summary: 'A job as one JSON document: its machine, its log, its steps in words (docs/formats.md)',

@@ -4,7 +4,7 @@ import { loginOf } from '../people/logins.ts'
 import { cookieName, endSession, personBy, personOf, startSession, tokenIn } from '../people/sessions.ts'
 import { ProblemError } from '../problems.ts'
 import { demoPassword } from '../seed/demo-password.ts'
-import { route } from './route.ts'
+import { route } from './routing.ts'
 
 export const whoAmI = route(calls.whoAmI, {
   summary: 'Who is signed in',

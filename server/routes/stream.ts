@@ -3,7 +3,7 @@ import { Hand } from '../entities/index.ts'
 import { eventsAfter } from '../joblog/states.ts'
 import { personOf, tokenIn } from '../people/sessions.ts'
 import { jobOf } from './jobs.ts'
-import { route } from './route.ts'
+import { route } from './routing.ts'
 
 const beat = 20_000
 

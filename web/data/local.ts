@@ -1,4 +1,5 @@
-import type { JobEvent, Step } from '@dialytica/core/log'
+import type { Draft } from '@dialytica/core/capture'
+import type { JobEvent } from '@dialytica/core/log'
 import Dexie, { type EntityTable, type Table } from 'dexie'
 
 /** An event that the server does not have yet, or refused. */
@@ -18,19 +19,8 @@ export interface WaitingPhoto {
   bytes: number
   refused?: string
 }
-/** The step in hand of a job, kept at every tap. */
-export interface Draft {
-  job: string
-  step: Step
-  move: string | null
-  /** The quick line as far as it was typed. */
-  line?: string
-  /** The recorded step that is being written anew, and the new step that waits meanwhile. */
-  amends?: string | null
-  aside?: { step: Step; move: string | null } | null
-  /** The recorded step before which the one in hand belongs. */
-  before?: string | null
-}
+/** The draft of a job, kept at every tap; one of an older version lacks what came later. */
+export type KeptDraft = { job: string } & Pick<Draft, 'step' | 'move'> & Partial<Draft>
 /** One event of a job as the server numbered it, kept so that the job opens without the server. */
 export interface Logged {
   job: string
@@ -47,7 +37,7 @@ export interface Kept {
 export const local = new Dexie('dialytica', { chromeTransactionDurability: 'strict' }) as Dexie & {
   events: EntityTable<WaitingEvent, 'n'>
   shots: Table<WaitingPhoto, [string, string]>
-  drafts: EntityTable<Draft, 'job'>
+  drafts: EntityTable<KeptDraft, 'job'>
   kept: EntityTable<Kept, 'what'>
   log: Table<Logged, [string, number]>
 }

@@ -1,6 +1,6 @@
 import type { Photo } from '@dialytica/core/log'
 import { transfer } from 'comlink'
-import { inWorker } from '../workers/call.ts'
+import { inWorker } from '../workers/in-worker.ts'
 import { remember } from './photo-url.ts'
 import { keepShot } from './waiting.ts'
 import { isFull, lookForRoom } from './room.ts'

@@ -1,4 +1,4 @@
-import { local, type Draft, type WaitingEvent, type WaitingPhoto } from './local.ts'
+import { local, type KeptDraft, type WaitingEvent, type WaitingPhoto } from './local.ts'
 import { dropSecond, keepSecond, secondCopies } from './second-copy.ts'
 
 /** Keeps an event until the server has it; resolves when this device has it for good. Rejects when there is no room. */
@@ -22,7 +22,7 @@ export async function dropShot(actor: string, hash: string): Promise<void> {
 }
 
 /** Keeps the step in hand of a job, in the place of the one before. */
-export async function keepDraft(draft: Draft): Promise<void> {
+export async function keepDraft(draft: KeptDraft): Promise<void> {
   await local.drafts.put(draft)
   await keepSecond('drafts', [draft.job], draft)
 }
@@ -43,7 +43,7 @@ async function restore(db: Pick<typeof local, 'events' | 'shots' | 'drafts'>): P
       const blob = await (await read()).blob()
       await db.shots.put({ actor: first, hash, blob, bytes: blob.size })
     } else if (what === 'drafts' && !(await db.drafts.get(first)))
-      await db.drafts.put((await (await read()).json()) as Draft)
+      await db.drafts.put((await (await read()).json()) as KeptDraft)
   }
   await db.events.bulkAdd(events.sort((a, b) => (a.event.at < b.event.at ? -1 : 1)))
 }

@@ -1,4 +1,4 @@
-import { inWorker } from '../workers/call.ts'
+import { inWorker } from '../workers/in-worker.ts'
 
 const readIn = inWorker<[ImageData], string | null>(
   () => new Worker(new URL('../workers/read-code.ts', import.meta.url), { type: 'module' }),

@@ -34,13 +34,13 @@ function add(zone: string | undefined): void {
     return
   }
   const body = { what: what.value.trim(), how: how.value, photos: photos.value, ...(zone && { zone }) }
-  problem.value = whyNot(job.record('found-before', body)) ?? ''
+  problem.value = whyNot(job.says('found-before', body)) ?? ''
   if (problem.value) return
   what.value = ''
   how.value = null
   photos.value = []
 }
-const withdraw = (entry: string) => job.record('entry-withdrawn', { entry, reason: 'not so' })
+const withdraw = (entry: string) => job.says('entry-withdrawn', { entry, reason: 'not so' })
 </script>
 
 <template>

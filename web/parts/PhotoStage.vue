@@ -6,7 +6,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { usePhotoUrl } from '../data/photo-url.ts'
 import { useGestures } from './stage/gestures.ts'
-import { placeLabels } from './stage/labels.ts'
+import { placeLabels } from './stage/label-places.ts'
 import type { ShownMark } from './stage/shown-mark.ts'
 import StageMark from './stage/StageMark.vue'
 import { useZoom } from './stage/zoom.ts'
@@ -95,7 +95,7 @@ const near = (point: Point): Point =>
       )
     : point
 
-const hands = useGestures({
+const gestures = useGestures({
   oneFinger: () => (props.framing ? 'frame' : props.glyph === 'line' ? 'draw' : scale.value > 1 ? 'pan' : 'nothing'),
   drags: () => props.glyph !== undefined,
   pan,
@@ -117,22 +117,22 @@ const hands = useGestures({
 })
 const sketch = computed(() => {
   const at = picture.value?.getBoundingClientRect()
-  return at ? hands.path.value.map(p => ({ x: p.x - at.left, y: p.y - at.top })) : []
+  return at ? gestures.path.value.map(p => ({ x: p.x - at.left, y: p.y - at.top })) : []
 })
 const box = computed(() => {
   const [a, b] = [sketch.value[0], sketch.value.at(-1)]
-  if (hands.doing.value !== 'frame' || !a || !b) return null
+  if (gestures.doing.value !== 'frame' || !a || !b) return null
   return { x: Math.min(a.x, b.x), y: Math.min(a.y, b.y), width: Math.abs(a.x - b.x), height: Math.abs(a.y - b.y) }
 })
 
 const cross = ref<Point | null>(null)
 function place(event: MouseEvent): void {
-  if (hands.wasMoved() || !props.photo || !props.glyph || props.framing) return
+  if (gestures.wasMoved() || !props.photo || !props.glyph || props.framing) return
   cross.value = null
   emit('tap', near(share({ x: event.clientX, y: event.clientY })))
 }
 function pick(mark: ShownMark, index: number): void {
-  if (hands.wasMoved()) return
+  if (gestures.wasMoved()) return
   const passes = props.glyph === 'line' && mark.glyph !== 'line'
   if (passes) emit('tap', mark.path[0]!)
   else emit('mark', mark.id, index)
@@ -184,10 +184,10 @@ const hint = computed(() =>
         data-stage
         @click="place"
         @keydown="move"
-        @pointerdown="hands.down"
-        @pointermove="hands.move"
-        @pointerup="hands.up"
-        @pointercancel="hands.up"
+        @pointerdown="gestures.down"
+        @pointermove="gestures.move"
+        @pointerup="gestures.up"
+        @pointercancel="gestures.up"
       >
         <p v-if="missing" class="away">This photo is still on the device that took it.</p>
         <img v-else-if="address" :src="address" alt="" draggable="false" @error="onMissing" />
@@ -232,7 +232,7 @@ const hint = computed(() =>
             @pick="pick(mark, $event)"
           />
           <path
-            v-if="hands.doing.value === 'draw' && sketch.length > 1"
+            v-if="gestures.doing.value === 'draw' && sketch.length > 1"
             class="stroke"
             :d="`M${sketch.map(s => `${s.x} ${s.y}`).join('L')}`"
           />

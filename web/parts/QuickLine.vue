@@ -6,7 +6,7 @@ import { limits } from '@dialytica/core/schema'
 import { computed, nextTick, ref } from 'vue'
 import { useDraft } from '../stores/draft.ts'
 import { usePhrases } from '../stores/phrases.ts'
-import { useScan } from '../stores/scan.ts'
+import { useScan } from '../stores/scanned-label.ts'
 import LineToken from './line/LineToken.vue'
 
 /** One line of text is one or more moves: what was understood stands over it, one tap on it offers its other readings. */

@@ -23,12 +23,12 @@ function say(): void {
     problem.value = 'Say why: it stays in the record, and it is shown on the way back.'
     return
   }
-  problem.value = whyNot(job.record('constraint-added', { first, then, reason: reason.value.trim() })) ?? ''
+  problem.value = whyNot(job.says('constraint-added', { first, then, reason: reason.value.trim() })) ?? ''
   if (problem.value) return
   reason.value = ''
   picked.value = null
 }
-const withdraw = (constraint: string) => job.record('constraint-withdrawn', { constraint, reason: 'not so' })
+const withdraw = (constraint: string) => job.says('constraint-withdrawn', { constraint, reason: 'not so' })
 </script>
 
 <template>

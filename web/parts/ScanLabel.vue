@@ -5,7 +5,7 @@ import type { Errand } from '../devices/camera.ts'
 import { scan } from '../devices/simulated-scanner.ts'
 import { useCamera } from '../stores/camera.ts'
 import { useJob } from '../stores/job.ts'
-import { useScan } from '../stores/scan.ts'
+import { useScan } from '../stores/scanned-label.ts'
 
 /** Reads a label by the camera or from a photo, and goes to what it is of; in the demo by the simulated scanner. A scanner that types works anywhere. */
 const job = useJob()

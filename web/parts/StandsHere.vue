@@ -7,7 +7,7 @@ import Glyph from './Glyph.vue'
 defineProps<{
   family: Family
   zone: string | undefined
-  standing: Stance
+  stance: Stance
   owed: Record<string, number>
   disabled: boolean
   /** True while somebody works on it: then a machine under power is said so. */
@@ -25,16 +25,15 @@ const emit = defineEmits<{ choose: [] }>()
       aria-label="Choose the zone on the machine (Z)"
       @click="emit('choose')"
     >
-      <Cutaway :family="family" :zone="zone" :open="standing.open" :owed="owed" :posture="standing.posture" />
+      <Cutaway :family="family" :zone="zone" :open="stance.open" :owed="owed" :posture="stance.posture" />
     </button>
     <p class="zone">
       <b>{{ zone ? zoneTitle(family, zone) : 'zone not named' }}</b> <kbd>Z</kbd>
     </p>
     <p class="soft small">
-      {{ standing.posture
-      }}<template v-if="standing.isolated.length">; {{ standing.isolated.join(', ') }} off</template>
+      {{ stance.posture }}<template v-if="stance.isolated.length">; {{ stance.isolated.join(', ') }} off</template>
     </p>
-    <p v-if="atWork && !standing.isolated.includes('power')" :class="['live', { here: mayBeLive(zone) }]" role="note">
+    <p v-if="atWork && !stance.isolated.includes('power')" :class="['live', { here: mayBeLive(zone) }]" role="note">
       <Glyph kind="isolation" :size="18" />
       {{ mayBeLive(zone) ? 'Live place, power on: this step is marked.' : 'Power is not isolated.' }}
     </p>

@@ -28,7 +28,7 @@ const first = 2
 const shown = computed(() => (props.fixed ? [] : alikes.ofTray.slice(0, first)))
 const cells = computed(() => new Set(shown.value.flatMap(w => w.pair.a.cell ?? [])))
 function resize(size: TraySize): void {
-  job.record('tray-chosen', size)
+  job.says('tray-chosen', size)
   sizing.value = false
 }
 /** The lot that is better put elsewhere, and where. */

@@ -21,7 +21,7 @@ onMounted(async () => {
     <Cutaway
       :family="job.family"
       :zone="draft.step.zone"
-      :open="job.standing.open"
+      :open="job.stance.open"
       choose
       large
       @choose="draft.setZone"

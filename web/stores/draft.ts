@@ -5,21 +5,21 @@ import {
   afterRecording,
   amending,
   aroundOf,
-  backInHand,
+  backInDraft,
   begin,
   cellFor as cellOf,
   drop,
-  emptyHand,
+  emptyDraft,
   inCellsOfTheirOwn,
   leaveAmending,
   passBy,
-  recordHand,
+  recordDraft,
   recordingOf,
   sameAgain,
   takeUp,
   tell,
   type Captured,
-  type InHand,
+  type Draft,
 } from '@dialytica/core/capture'
 import type { Glyph, Passing } from '@dialytica/core/items'
 import { whyNot, type Step, type StepState } from '@dialytica/core/log'
@@ -29,80 +29,80 @@ import { isEmptyStep, moveStep } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { v4 } from 'uuid'
-import { local } from '../data/local.ts'
+import { local, type KeptDraft } from '../data/local.ts'
 import { keepDraft } from '../data/waiting.ts'
 import { useJob } from './job.ts'
 
 /** The step in hand: kept on this device at every tap, recorded as one event when it is done. */
 export const useDraft = defineStore('draft', () => {
   const job = useJob()
-  const hand = shallowRef<InHand>(emptyHand(v4()))
+  const draft = shallowRef<Draft>(emptyDraft(v4()))
   const past = shallowRef<Captured[]>([])
   /** False while this device has no room for the step in hand: it stands in this page alone. */
   const isKept = ref(true)
 
-  const around = computed(() => aroundOf(job.state, hand.value))
+  const around = computed(() => aroundOf(job.state, draft.value))
   const next = computed(() => around.value.cell)
-  const line = computed(() => hand.value.line)
+  const line = computed(() => draft.value.line)
   const parsed = computed<Parsed>(() =>
     parseLine(line.value, {
       family: job.family,
       around: around.value,
-      inHand: hand.value.step.moves.find(m => m.id === hand.value.move),
-      last: sameAgain(job.state, hand.value),
+      inHand: draft.value.step.moves.find(m => m.id === draft.value.move),
+      last: sameAgain(job.state, draft.value),
       id: v4,
     }),
   )
   /** The step in hand with the line taken into it, as it would be recorded now. */
   const shown = computed<Captured>(() => {
-    const { step: inHand, move } = hand.value
+    const { step: inHand, move } = draft.value
     if (!line.value.trim()) return { step: inHand, move }
     const to = absorb({ step: inHand, move }, parsed.value, around.value)
     return { ...to, step: inCellsOfTheirOwn(job.state, inHand, to.step, next.value) }
   })
   const step = computed(() => shown.value.step)
   const move = computed(() => step.value.moves.find(m => m.id === shown.value.move) ?? null)
-  const amends = computed(() => hand.value.amends)
-  const before = computed(() => hand.value.before)
-  const recording = computed(() => recordingOf(hand.value))
+  const amends = computed(() => draft.value.amends)
+  const before = computed(() => draft.value.before)
+  const recording = computed(() => recordingOf(draft.value))
   const isEmpty = computed(() => isEmptyStep(step.value))
-  const cellFor = (of: Move | null) => cellOf(job.state, job.family, hand.value.step, of)
+  const cellFor = (of: Move | null) => cellOf(job.state, job.family, draft.value.step, of)
 
   /** A recorded step leaves the hand on this device only once its act is kept: whatever ends the browser between, it is in one of the two. */
   async function keep(): Promise<void> {
     if (!job.id) return
-    const draft = JSON.parse(JSON.stringify({ job: job.id, ...hand.value })) as InHand & { job: string }
+    const kept = JSON.parse(JSON.stringify({ job: job.id, ...draft.value })) as KeptDraft
     await job.allKept()
-    isKept.value = await keepDraft(draft).then(
+    isKept.value = await keepDraft(kept).then(
       () => true,
       () => false,
     )
   }
-  function hold(to: InHand): void {
-    hand.value = to
+  function hold(to: Draft): void {
+    draft.value = to
     void keep()
   }
   function become(to: Captured, undoable = true): void {
-    if (undoable) past.value = [...past.value, { step: hand.value.step, move: hand.value.move }]
-    hold({ ...hand.value, ...to })
+    if (undoable) past.value = [...past.value, { step: draft.value.step, move: draft.value.move }]
+    hold({ ...draft.value, ...to })
   }
   /** Another step comes into the hand; what was done to the one before can no longer be undone tap by tap. */
-  function begun(to: InHand): void {
+  function begun(to: Draft): void {
     past.value = []
     hold(to)
   }
-  const write = (text: string) => hold({ ...hand.value, line: text })
+  const write = (text: string) => hold({ ...draft.value, line: text })
   /** What the line says is taken into the step in hand, and the line is free again. */
   function takeLine(): void {
     if (!line.value.trim()) return
     const to = shown.value
-    hand.value = { ...hand.value, line: '' }
+    draft.value = { ...draft.value, line: '' }
     become(to)
   }
   /** One act on the step in hand, after what the line says. */
   function act(change: (from: Captured) => Captured): void {
     takeLine()
-    const { step, move } = hand.value
+    const { step, move } = draft.value
     become(change({ step, move }))
   }
 
@@ -110,7 +110,7 @@ export const useDraft = defineStore('draft', () => {
   async function load(): Promise<void> {
     const kept = job.id ? await local.drafts.get(job.id) : undefined
     past.value = []
-    hand.value = takeUp(job.state, kept, v4())
+    draft.value = takeUp(job.state, kept, v4())
   }
 
   const setZone = (zone: string) => act(c => ({ ...c, step: { ...c.step, zone } }))
@@ -121,7 +121,7 @@ export const useDraft = defineStore('draft', () => {
   const removeMove = (id: string) => act(c => drop(c, id))
   function choose(id: string | null): void {
     takeLine()
-    become({ step: hand.value.step, move: id }, false)
+    become({ step: draft.value.step, move: id }, false)
   }
 
   /** Takes back the last act; where the step in hand is untouched, the last step recorded comes back into the hand. Returns why not. */
@@ -132,40 +132,40 @@ export const useDraft = defineStore('draft', () => {
       past.value = past.value.slice(0, -1)
       become(was, false)
     } else {
-      const back = backInHand(job.state, hand.value, v4())
+      const back = backInDraft(job.state, draft.value, v4())
       const refusal = back && job.act(back.act)
       if (!back || refusal) return whyNot(refusal)
-      begun(back.hand)
+      begun(back.draft)
       // Taken back once more the hand is empty, and then the step before comes up: to any depth.
-      past.value = [emptyHand(v4(), back.hand.step.zone)]
+      past.value = [emptyDraft(v4(), back.draft.step.zone)]
     }
     return null
   }
 
   /** Takes in what another device made of the step in hand; what can be undone here is laid on top of it. */
   function adopt(theirs: Step): void {
-    const { step: mine, amends } = hand.value
+    const { step: mine, amends } = draft.value
     if (!amends) past.value = mine.id === theirs.id ? past.value.map(was => adoptUnder(was, mine, theirs)) : []
-    hold(adopted(hand.value, theirs))
+    hold(adopted(draft.value, theirs))
   }
 
   /** Opens a recorded step to be written anew; the step in hand waits meanwhile. */
   function amend(recorded: StepState): void {
     takeLine()
-    begun(amending(hand.value, recorded))
+    begun(amending(draft.value, recorded))
   }
   /** Goes back to the step in hand without writing the other anew. */
-  const leaveAmend = () => begun(leaveAmending(hand.value, v4()))
+  const leaveAmend = () => begun(leaveAmending(draft.value, v4()))
   /** What is recorded next belongs before this step. */
-  const insertBefore = (id: string | null) => hold({ ...hand.value, before: id })
+  const insertBefore = (id: string | null) => hold({ ...draft.value, before: id })
   /** Puts a recorded step one place up or down. Returns why not, when it is refused. */
   const reorder = (id: string, by: -1 | 1) => whyNot(job.act(moveStep(job.state, id, by)))
 
   /** Records the step in hand, or writes anew the one that is being amended; returns why not, when it cannot be. */
   function record(): string | null {
     takeLine()
-    const refusal = job.act(recordHand(job.state, hand.value))
-    if (!refusal) begun(afterRecording(hand.value, v4()))
+    const refusal = job.act(recordDraft(job.state, draft.value))
+    if (!refusal) begun(afterRecording(draft.value, v4()))
     return whyNot(refusal)
   }
 

@@ -62,7 +62,7 @@ const opening = { unit, family: 'front-loader' as const, complaint: 'drips', pla
 async function opened() {
   const store = useJob()
   await store.open(job, true)
-  store.record('job-opened', opening)
+  store.says('job-opened', opening)
   return store
 }
 const sent = () => vi.waitFor(async () => expect(await local.events.count()).toBe(0))
@@ -71,7 +71,7 @@ it('two acts in the same moment keep their order', async () => {
   const store = await opened()
   const ids = Array.from({ length: 30 }, (_, i) => `55555555-5555-4555-8555-${String(i).padStart(12, '0')}`)
   for (const id of ids)
-    expect(store.record('step-recorded', { step: { id, photos: [], marks: [], moves: [] } })).toBeNull()
+    expect(store.says('step-recorded', { step: { id, photos: [], marks: [], moves: [] } })).toBeNull()
   expect(store.state.order.toArray()).toEqual(ids)
 })
 
@@ -104,7 +104,7 @@ describe('an event', () => {
 
   it('that this state refuses is not recorded, and the reason is returned', async () => {
     const store = await opened()
-    expect(store.record('job-opened', opening)?.code).toBe(2)
+    expect(store.says('job-opened', opening)?.code).toBe(2)
     await sent()
     expect(server.log).toHaveLength(1)
   })
@@ -113,7 +113,7 @@ describe('an event', () => {
     const store = await opened()
     await sent()
     server.refuses = () => 'That settles more than is owed'
-    store.record('note-added', { text: 'hello' })
+    store.says('note-added', { text: 'hello' })
     const outbox = useOutbox()
     await vi.waitFor(() => expect(outbox.refused.map(r => r.refused)).toEqual(['That settles more than is owed']))
     expect(store.state.entries.size).toBe(0)

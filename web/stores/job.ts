@@ -11,10 +11,10 @@ import {
   type Projection,
   type Refusal,
 } from '@dialytica/core/log'
-import { stance, type Family } from '@dialytica/core/machine'
+import { stance as stanceOf, type Family } from '@dialytica/core/machine'
 import { gates } from '@dialytica/core/plan'
 import type { HandSaid, JobCard } from '@dialytica/core/wire'
-import { says, stamped, type Act } from '@dialytica/core/acts'
+import { says as saying, stamped, type Act } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { v4 } from 'uuid'
@@ -65,7 +65,7 @@ export const useJob = defineStore('job', () => {
   const planned = usePlanned(state, family)
   const plan = computed(() => planned.value.steps)
   const gatesAhead = computed(() => gates(family.value, plan.value))
-  const standing = computed(() => stance(state.value))
+  const stance = computed(() => stanceOf(state.value))
   const closed = computed(() => state.value.closing !== null)
   /** True where nothing of it can be changed here: it is closed, or who works only looks. */
   const isFixed = computed(() => closed.value || !useSession().mayWork)
@@ -136,7 +136,7 @@ export const useJob = defineStore('job', () => {
     return null
   }
   /** The act of one event. */
-  const record = <K extends EventName>(kind: K, body: BodyOf<K>): Refusal | null => act(says(kind, body))
+  const says = <K extends EventName>(kind: K, body: BodyOf<K>): Refusal | null => act(saying(kind, body))
 
   return {
     id,
@@ -147,7 +147,7 @@ export const useJob = defineStore('job', () => {
     plan,
     planned,
     gatesAhead,
-    standing,
+    stance,
     closed,
     isFixed,
     pending,
@@ -157,7 +157,7 @@ export const useJob = defineStore('job', () => {
     close,
     from,
     act,
-    record,
+    says,
     allKept,
     onHand,
   }

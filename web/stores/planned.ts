@@ -2,7 +2,7 @@ import type { JobState } from '@dialytica/core/log'
 import type { Family } from '@dialytica/core/machine'
 import { costOf, planReturn, type Found, type Instance } from '@dialytica/core/plan'
 import { computed, shallowRef, watch, type Ref } from 'vue'
-import { inWorker } from '../workers/call.ts'
+import { inWorker } from '../workers/in-worker.ts'
 
 const searchLonger = inWorker<[Instance], Found>(
   () => new Worker(new URL('../workers/plan-return.ts', import.meta.url), { type: 'module' }),

@@ -54,7 +54,7 @@ export const useSearch = defineStore('search', () => {
   }
   const lookIn = (place: string) => tell(lookedAt(current.value!.id, place))
   const here = (place: Ranked) => tell(foundAt(current.value!.id, place))
-  const explain = (by: string) => whyNot(job.record('leftover-explained', { leftover: current.value!.id, by }))
+  const explain = (by: string) => whyNot(job.says('leftover-explained', { leftover: current.value!.id, by }))
   /** Takes a cover off again, and what fastens it, to look behind it; what is under it stays as it is. */
   const openUp = (cover: string) => tell(openToLook(job.planned, cover, `to look for ${current.value!.what}`))
   return { open, current, chosen, finding, explained, moveOf, report, lookIn, here, explain, openUp, openingOf }

@@ -14,7 +14,7 @@ import BalanceTable from '../parts/close/BalanceTable.vue'
 import CallBack from '../parts/close/CallBack.vue'
 import ReportRows from '../parts/close/ReportRows.vue'
 import JobValley from '../parts/JobValley.vue'
-import Record from '../parts/Record.vue'
+import JobLog from '../parts/JobLog.vue'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
 import { toJob } from '../ways.ts'
@@ -35,7 +35,7 @@ const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
 async function close(clean: boolean): Promise<void> {
   const text = note.value.trim()
   const signed = signedBy.value.trim()
-  const refusal = job.record('job-closed', { clean, ...(text && { note: text }), ...(signed && { signedBy: signed }) })
+  const refusal = job.says('job-closed', { clean, ...(text && { note: text }), ...(signed && { signedBy: signed }) })
   refused.value = Boolean(refusal)
   problem.value = whyNot(refusal) ?? ''
   if (!refusal) await router.replace(toJob(job.id, 'close'))
@@ -76,11 +76,11 @@ async function close(clean: boolean): Promise<void> {
         <BalanceTable v-if="!job.debts.length" />
         <ReportRows />
       </div>
-      <Record />
+      <JobLog />
     </section>
     <section class="act">
       <div class="machine">
-        <Cutaway :family="job.family" :open="job.standing.open" :owed="zones" :posture="job.standing.posture" large />
+        <Cutaway :family="job.family" :open="job.stance.open" :owed="zones" :posture="job.stance.posture" large />
       </div>
       <template v-if="!readOnly">
         <p class="soft small">Electrical tests after the repair, and who may do them, are for your local code.</p>

@@ -41,13 +41,13 @@ const { looked, step, photo, number, at, leave, back, show } = lookedAt
 const fixed = computed(() => Boolean(looked.value) || job.isFixed)
 const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
 const worth = computed(() => (job.isFixed ? [] : gaps(job.state, job.family, draft.step)))
-const hand = useHeldMark(fixed)
+const held = useHeldMark(fixed)
 const shots = useShots(fixed, () => (mayInvite.value ? () => (inviting.value = true) : undefined))
 const line = ref<InstanceType<typeof StepInHand> | null>(null)
 const { problem, zoning, inviting, ask, pick, stepDown, forth, tapMark, tapAt, count, undo, fill, escape } =
-  useRecording(lookedAt, hand, shots, fixed, line)
+  useRecording(lookedAt, held, shots, fixed, line)
 const marks = computed(() =>
-  stepMarks(step.value, looked.value ? undefined : draft.move?.id, hand.mark.value ? hand.held.value : null),
+  stepMarks(step.value, looked.value ? undefined : draft.move?.id, held.mark.value ? held.at.value : null),
 )
 useCommands(
   {
@@ -56,7 +56,7 @@ useCommands(
     forth,
     back,
     undo,
-    remove: hand.remove,
+    remove: held.remove,
     more: () => count(1),
     fewer: () => count(-1),
     zone: () => (zoning.value = !zoning.value),
@@ -75,7 +75,7 @@ useCommands(
       <StandsHere
         :family="job.family"
         :zone="step.zone"
-        :standing="job.standing"
+        :stance="job.stance"
         :owed="zones"
         :disabled="fixed"
         :at-work="!looked && !job.closed"
@@ -101,7 +101,7 @@ useCommands(
       :looked="looked"
       :photo="photo"
       :marks="marks"
-      :hand="hand"
+      :held="held"
       :shots="shots"
       :fixed="fixed"
       @tap="tapAt"

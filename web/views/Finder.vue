@@ -83,9 +83,9 @@ useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
         <div class="machine">
           <Cutaway
             :family="job.family"
-            :open="job.standing.open"
+            :open="job.stance.open"
             :suspects="suspects"
-            :posture="job.standing.posture"
+            :posture="job.stance.posture"
             large
           />
         </div>
@@ -141,7 +141,7 @@ useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
         it. Then the order in which to look, with the covers that are in the way counted once.
       </p>
       <div class="machine tall">
-        <Cutaway :family="job.family" :open="job.standing.open" :posture="job.standing.posture" large />
+        <Cutaway :family="job.family" :open="job.stance.open" :posture="job.stance.posture" large />
       </div>
     </section>
   </main>

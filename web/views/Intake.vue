@@ -17,7 +17,7 @@ const safe = useSafe()
 const router = useRouter()
 const problem = ref('')
 const fixed = computed(() => job.isFixed)
-const hasPower = computed(() => !job.standing.isolated.includes('power'))
+const hasPower = computed(() => !job.stance.isolated.includes('power'))
 
 function goDown(): void {
   if (!fixed.value) job.act(turnTo(job.state, 'descent'))

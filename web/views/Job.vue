@@ -9,7 +9,7 @@ import KeyHelp from '../parts/KeyHelp.vue'
 import { useDraft } from '../stores/draft.ts'
 import { useHand } from '../stores/hand.ts'
 import { useJob } from '../stores/job.ts'
-import { useScan } from '../stores/scan.ts'
+import { useScan } from '../stores/scanned-label.ts'
 import { useWedge } from '../devices/wedge.ts'
 import { toJob } from '../ways.ts'
 

@@ -58,7 +58,7 @@ const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(
       <BalanceTable />
     </section>
     <div class="machine">
-      <Cutaway :family="job.family" :open="job.standing.open" :posture="job.standing.posture" large />
+      <Cutaway :family="job.family" :open="job.stance.open" :posture="job.stance.posture" large />
     </div>
   </main>
 </template>

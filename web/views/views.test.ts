@@ -118,7 +118,7 @@ describe('the close', () => {
   })
   it('closes clean when nothing is owed', async () => {
     const { press, job } = await open(Close, 'close')
-    for (const d of job.debts) job.record('debt-settled', { debt: d.id, how: 'refitted', count: d.owes })
+    for (const d of job.debts) job.says('debt-settled', { debt: d.id, how: 'refitted', count: d.owes })
     await flushPromises()
     await press(/^Close clean/)
     expect(job.state.closing).toMatchObject({ clean: true, owed: [] })
@@ -135,8 +135,8 @@ describe('the valley', () => {
         .findAll('tr')
         .map(r => r.text().replace(/\s+/g, ' ')),
     ).toContain('fasteners20002')
-    job.record('note-added', { text: 'bearing is noisy' })
-    job.record('reading-taken', { of: 'heater', value: 24, unit: 'Ω' })
+    job.says('note-added', { text: 'bearing is noisy' })
+    job.says('reading-taken', { of: 'heater', value: 24, unit: 'Ω' })
     await flushPromises()
     expect(wrapper.text()).toContain('bearing is noisy')
     expect(wrapper.text()).toContain('heater: 24 Ω')

@@ -22,7 +22,7 @@ async function open(): Promise<void> {
   const [id, first] = [v4(), job.id!]
   const { unit, family, plate } = job.state.opened!
   await job.open(id, true)
-  const refusal = job.record('job-opened', {
+  const refusal = job.says('job-opened', {
     unit,
     family,
     plate,

@@ -5,7 +5,7 @@ import { ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'
 import PhotoStrip from '../PhotoStrip.vue'
-import StepRecord from '../StepRecord.vue'
+import StepAsRecorded from '../StepAsRecorded.vue'
 
 /** An earlier step: read it, write it anew, put another before it, change its place, strike it with a reason. */
 const props = defineProps<{ step: StepState; number: number; fixed: boolean; photo: string | undefined }>()
@@ -30,7 +30,7 @@ function strike(): void {
     problem.value = 'Say why it is struck: it stays in the record.'
     return
   }
-  const refusal = job.record('step-struck', { step: props.step.id, reason: reason.value.trim() })
+  const refusal = job.says('step-struck', { step: props.step.id, reason: reason.value.trim() })
   problem.value = whyNot(refusal) ?? ''
   if (!refusal) emit('leave')
 }
@@ -47,7 +47,7 @@ function strike(): void {
     @show="emit('show', $event)"
   />
   <div class="earlier">
-    <StepRecord :step="step" :number="number" />
+    <StepAsRecorded :step="step" :number="number" />
     <div v-if="!fixed" class="acts" role="group" aria-label="This step">
       <template v-if="striking">
         <NInput

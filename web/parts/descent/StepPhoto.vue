@@ -19,7 +19,7 @@ const props = defineProps<{
   looked: StepState | undefined
   photo: Photo | undefined
   marks: readonly ShownMark[]
-  hand: ReturnType<typeof useHeldMark>
+  held: ReturnType<typeof useHeldMark>
   shots: ReturnType<typeof useShots>
   fixed: boolean
 }>()
@@ -28,7 +28,7 @@ const inviting = defineModel<boolean>('inviting', { required: true })
 const emit = defineEmits<{ tap: [point: Point]; mark: [id: string, point: number] }>()
 const draft = useDraft()
 const marking = useMarking()
-const { mark: heldMark, held, by } = props.hand
+const { mark, at, by } = props.held
 const { framing } = props.shots
 </script>
 
@@ -58,14 +58,14 @@ const { framing } = props.shots
       </PhotoStage>
       <p v-if="framing" class="framing">Draw a frame round what the close-up shows.</p>
       <MarkBar
-        v-if="heldMark"
-        :mark="heldMark"
-        :point="held!.point"
+        v-if="mark"
+        :mark="mark"
+        :point="at!.point"
         :by="by"
-        @retype="marking.retype(heldMark.id, $event)"
-        @pass="draft.pass(held!.point, $event)"
-        @remove="hand.remove"
-        @leave="hand.leave"
+        @retype="marking.retype(mark.id, $event)"
+        @pass="draft.pass(at!.point, $event)"
+        @remove="held.remove"
+        @leave="held.leave"
       />
     </template>
   </section>

@@ -2,7 +2,7 @@
 import type { Token } from '@dialytica/core/grammar'
 import { glyphFor, type MoveKindName } from '@dialytica/core/moves'
 import Glyph from '../Glyph.vue'
-import { roleName } from './roles.ts'
+import { roleName } from './line-roles.ts'
 
 /** One token of the quick line and what it was read as; a guess is said to be one. */
 defineProps<{ token: Token; kind: MoveKindName | null }>()

@@ -17,7 +17,7 @@ const router = useRouter()
 const open = ref(false)
 const line = ref('')
 const problem = ref('')
-const around = computed(() => ({ posture: job.standing.posture, isolated: job.standing.isolated }))
+const around = computed(() => ({ posture: job.stance.posture, isolated: job.stance.isolated }))
 const said = computed(() => parseLine(line.value, { family: job.family, around: around.value, id: v4 }))
 function owe(): void {
   const { moves, zone = props.zone } = said.value

@@ -26,7 +26,7 @@ function actOf(id: string): string {
 const sentence = (arc: Arc) => `${actOf(arc.first)}, then ${actOf(arc.then).toLowerCase()}: ${arcWords(arc)}`
 
 function choose(mirror: boolean): void {
-  problem.value = whyNot(job.record('plan-chosen', { mirror })) ?? ''
+  problem.value = whyNot(job.says('plan-chosen', { mirror })) ?? ''
   asking.value = false
 }
 function drop(): void {

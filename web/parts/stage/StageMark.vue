@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { glyphNames, glyphShapes } from '@dialytica/core/items'
-import type { PlacedLabel } from './labels.ts'
+import type { PlacedLabel } from './label-places.ts'
 import type { ShownMark } from './shown-mark.ts'
 
 /** One mark on the photo: the glyph at its place, or a route past its points. */

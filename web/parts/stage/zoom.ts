@@ -1,5 +1,5 @@
 import { computed, ref, type Ref } from 'vue'
-import { fit } from './fit.ts'
+import { fit } from './contain.ts'
 
 interface Size {
   width: number

@@ -9,19 +9,19 @@ import { useMarking } from '../../stores/marking.ts'
 export function useHeldMark(fixed: Ref<boolean>) {
   const draft = useDraft()
   const marking = useMarking()
-  const held = ref<{ id: string; point: number } | null>(null)
+  const at = ref<{ id: string; point: number } | null>(null)
   const mark = computed<Mark | undefined>(() =>
-    fixed.value ? undefined : draft.step.marks.find(m => m.id === held.value?.id && m.photo === marking.photo),
+    fixed.value ? undefined : draft.step.marks.find(m => m.id === at.value?.id && m.photo === marking.photo),
   )
   /** How the line passes the point that was taken up. */
   const by = computed(() => {
     const move = draft.step.moves.find(m => m.id === mark.value?.move)
-    return pointsOf(move)?.[held.value!.point]?.by
+    return pointsOf(move)?.[at.value!.point]?.by
   })
-  const leave = () => void (held.value = null)
+  const leave = () => void (at.value = null)
   function take(id: string, point: number): void {
     draft.choose(draft.step.marks.find(m => m.id === id)?.move ?? null)
-    held.value = { id, point }
+    at.value = { id, point }
   }
   /** Tells that it is of another kind; false when there is none that could be. */
   function retype(kind: Glyph): boolean {
@@ -31,9 +31,9 @@ export function useHeldMark(fixed: Ref<boolean>) {
   }
   function remove(): void {
     if (!mark.value) return
-    if (mark.value.glyph === 'line' && mark.value.path.length > 1) marking.removePoint(mark.value.id, held.value!.point)
+    if (mark.value.glyph === 'line' && mark.value.path.length > 1) marking.removePoint(mark.value.id, at.value!.point)
     else marking.removeMark(mark.value.id)
     leave()
   }
-  return { held, mark, by, take, retype, remove, leave }
+  return { at, mark, by, take, retype, remove, leave }
 }

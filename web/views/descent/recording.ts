@@ -13,7 +13,7 @@ import type { useShots } from './shots.ts'
 /** What the hand does with the step in hand: marks, counts, takes back, records, fills a gap. `line` is the quick line on the screen. */
 export function useRecording(
   { looked, photo, leave, forth: onwards }: ReturnType<typeof useLookedAt>,
-  hand: ReturnType<typeof useHeldMark>,
+  held: ReturnType<typeof useHeldMark>,
   shots: ReturnType<typeof useShots>,
   fixed: Ref<boolean>,
   line: Ref<{ blur(): void } | null>,
@@ -30,14 +30,14 @@ export function useRecording(
   watch(looked, () => (zoning.value = false))
 
   function pick(kind: Glyph): void {
-    if (fixed.value || hand.retype(kind)) return
+    if (fixed.value || held.retype(kind)) return
     marking.glyph = kind
     if (kind === 'posture' || !photo.value) draft.beginMove(kind)
   }
   function stepDown(): void {
     if (looked.value) return leave()
     if (job.isFixed || shots.busy.value) return
-    hand.leave()
+    held.leave()
     problem.value = draft.record() ?? ''
     if (!problem.value) chime()
   }
@@ -48,10 +48,10 @@ export function useRecording(
     if (!problem.value) line.value?.blur()
   }
   function tapMark(id: string, point: number): void {
-    if (!looked.value) hand.take(id, point)
+    if (!looked.value) held.take(id, point)
   }
   function tapAt(point: Point): void {
-    hand.leave()
+    held.leave()
     marking.tapAt(point)
   }
   function count(by: number): void {
@@ -75,7 +75,7 @@ export function useRecording(
   function escape(): void {
     if (zoning.value) zoning.value = false
     else if (inviting.value) inviting.value = false
-    else if (hand.held.value) hand.leave()
+    else if (held.at.value) held.leave()
     else if (shots.framing.value) shots.framing.value = false
     else if (looked.value) leave()
   }

@@ -38,7 +38,7 @@ export function useShots(fixed: Ref<boolean>, letPhoneIn: () => (() => void) | u
       },
       keep(photo) {
         if (draft.step.id === step) return keep(photo)
-        const refusal = job.record('photo-added', { step, photo })
+        const refusal = job.says('photo-added', { step, photo })
         if (refusal) throw new Error('The step that this photo was for is no longer in hand: take it again.')
       },
     }

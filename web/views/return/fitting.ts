@@ -66,7 +66,7 @@ export function useFitting(
         const { viewOf } = await import('../../devices/away.ts')
         return viewOf(job.state, job.family, zone)
       },
-      keep: photo => tell(whyNot(job.record('photo-added', { step, photo }))),
+      keep: photo => tell(whyNot(job.says('photo-added', { step, photo }))),
     })
   }
   const busy = computed(() => camera.isBusy('now'))

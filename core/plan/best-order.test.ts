@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { costOf, type Cost, type Instance } from './instance.ts'
-import { search } from './search.ts'
+import { bestOrder } from './best-order.ts'
 
 /** All orders that keep the arcs. */
 function* extensions(on: Instance, order: number[] = []): Generator<number[]> {
@@ -39,7 +39,7 @@ describe('the order of least cost', () => {
   it('is that of trying all orders', () => {
     fc.assert(
       fc.property(arbitraryInstance(7), on => {
-        const found = search(on)
+        const found = bestOrder(on)
         const best = [...extensions(on)].map(order => costOf(on, order)).sort(less)[0]!
         expect(found.proven).toBe(true)
         expect(found.cost).toEqual(best)
@@ -52,11 +52,11 @@ describe('the order of least cost', () => {
   it('holds every step once, keeps every arc, and is never below its bound, however narrow the search', () => {
     fc.assert(
       fc.property(arbitraryInstance(9), fc.constantFrom(1, 3, 20), (on, width) => {
-        const { order, cost, bound } = search(on, width, 3)
+        const { order, cost, bound } = bestOrder(on, width, 3)
         expect(order.toSorted((a, b) => a - b)).toEqual([...Array(on.n).keys()])
         for (const [a, b] of on.arcs) expect(order.indexOf(a)).toBeLessThan(order.indexOf(b))
         expect(less(bound, cost)).toBeLessThanOrEqual(0)
-        expect(less(bound, search(on, 20_000).cost)).toBeLessThanOrEqual(0)
+        expect(less(bound, bestOrder(on, 20_000).cost)).toBeLessThanOrEqual(0)
       }),
       { numRuns: 60 },
     )
@@ -68,7 +68,7 @@ describe('the order of least cost', () => {
       posture: Array(9).fill('upright'),
       tool: Array(9).fill(''),
     }
-    expect(search(on)).toEqual({
+    expect(bestOrder(on)).toEqual({
       order: [0, 1, 2, 3, 4, 5, 6, 7, 8],
       cost: { broken: 0, turns: 0, tools: 0, distance: 0 },
       proven: true,

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { placeLabels } from './labels.ts'
+import { placeLabels } from './label-places.ts'
 
 const box = (l: { x: number; y: number; width: number }) => ({ ...l, right: l.x + l.width, bottom: l.y + 24 })
 

@@ -11,7 +11,7 @@ import { takenCells } from './cells.ts'
 import { mergeSteps } from './merge.ts'
 
 /** The step in hand on one device, with what stands around it until it is recorded. Values only. */
-export interface InHand extends Captured {
+export interface Draft extends Captured {
   /** The quick line as far as it was typed. */
   line: string
   /** The recorded step that is written anew. */
@@ -23,17 +23,17 @@ export interface InHand extends Captured {
 }
 
 const emptyStep = (id: string, zone?: string): Step => ({ id, ...(zone && { zone }), photos: [], marks: [], moves: [] })
-const holding = (captured: Captured): InHand => ({ ...captured, line: '', amends: null, aside: null, before: null })
+const holding = (captured: Captured): Draft => ({ ...captured, line: '', amends: null, aside: null, before: null })
 const lastMoveOf = (step: Step): string | null => step.moves.at(-1)?.id ?? null
 
-/** An empty hand, at the place where the last step was. */
-export const emptyHand = (id: string, zone?: string): InHand => holding({ step: emptyStep(id, zone), move: null })
+/** An empty draft, at the place where the last step was. */
+export const emptyDraft = (id: string, zone?: string): Draft => holding({ step: emptyStep(id, zone), move: null })
 
-/** The hand as it was kept, where it still fits the job; else an empty one where the last step was. */
-export function takeUp(state: JobState, kept: Partial<InHand> | undefined, id: string): InHand {
+/** The draft as it was kept, where it still fits the job; else an empty one where the last step was. */
+export function takeUp(state: JobState, kept: Partial<Draft> | undefined, id: string): Draft {
   const { step, move = null, line = '', amends = null, aside = null, before = null } = kept ?? {}
   const fits = step && (amends ? state.steps.has(amends) : !state.steps.has(step.id))
-  return fits ? { step, move, line, amends, aside, before } : emptyHand(id, lastStep(state)?.zone ?? 'outside')
+  return fits ? { step, move, line, amends, aside, before } : emptyDraft(id, lastStep(state)?.zone ?? 'outside')
 }
 
 /** What is known where the step is recorded, and the cell into which loose things go next. */
@@ -47,40 +47,40 @@ export const sameAgain = (state: JobState, { step }: Captured): Move | undefined
   step.moves.at(-1) ?? lastStep(state)?.moves.at(-1)
 
 /** Records what is in hand: as a new step, or in the place of the one that is written anew. */
-export function recordHand(state: JobState, { step, amends, before }: InHand): Act {
+export function recordDraft(state: JobState, { step, amends, before }: Draft): Act {
   return amends ? amendStep(step) : recordStep(state, step, before)
 }
-/** The hand after that: the new step that waited, or an empty one at the same place. */
-export function afterRecording(hand: InHand, id: string): InHand {
-  return hand.amends ? leaveAmending(hand, id) : emptyHand(id, hand.step.zone)
+/** The draft after that: the new step that waited, or an empty one at the same place. */
+export function afterRecording(draft: Draft, id: string): Draft {
+  return draft.amends ? leaveAmending(draft, id) : emptyDraft(id, draft.step.zone)
 }
 
 /** An earlier step is taken up to be written anew; what is in hand waits meanwhile. */
-export function amending({ step, move, before }: InHand, recorded: StepState): InHand {
+export function amending({ step, move, before }: Draft, recorded: StepState): Draft {
   const content = contentOf(recorded)
   return { step: content, move: lastMoveOf(content), line: '', amends: recorded.id, aside: { step, move }, before }
 }
 /** Back to the step in hand; the other stays as it was. */
-export const leaveAmending = ({ aside, before }: InHand, id: string): InHand => ({
+export const leaveAmending = ({ aside, before }: Draft, id: string): Draft => ({
   ...holding(aside ?? { step: emptyStep(id), move: null }),
   before,
 })
 
 /** Where nothing is in hand, the last step that was recorded comes back into it: struck, and in hand under a new id. Null where there is none. */
-export function backInHand(state: JobState, hand: InHand, id: string): { act: Act; hand: InHand } | null {
-  const last = isEmptyStep(hand.step) && !hand.amends ? takeUpAgain(state, id) : null
+export function backInDraft(state: JobState, draft: Draft, id: string): { act: Act; draft: Draft } | null {
+  const last = isEmptyStep(draft.step) && !draft.amends ? takeUpAgain(state, id) : null
   if (!last) return null
-  return { act: last.act, hand: { ...hand, step: last.step, move: lastMoveOf(last.step) } }
+  return { act: last.act, draft: { ...draft, step: last.step, move: lastMoveOf(last.step) } }
 }
 
 /** The step that is being recorded, also while an earlier one is written anew. */
-export const recordingOf = ({ step, amends, aside }: InHand): Step | undefined => (amends ? aside?.step : step)
+export const recordingOf = ({ step, amends, aside }: Draft): Step | undefined => (amends ? aside?.step : step)
 
 /** Takes in what another device made of the step that is being recorded. */
-export function adopt(hand: InHand, theirs: Step): InHand {
-  if (hand.amends) return { ...hand, aside: { step: theirs, move: lastMoveOf(theirs) } }
-  const move = theirs.moves.some(m => m.id === hand.move) ? hand.move : lastMoveOf(theirs)
-  return { ...hand, step: theirs, move }
+export function adopt(draft: Draft, theirs: Step): Draft {
+  if (draft.amends) return { ...draft, aside: { step: theirs, move: lastMoveOf(theirs) } }
+  const move = theirs.moves.some(m => m.id === draft.move) ? draft.move : lastMoveOf(theirs)
+  return { ...draft, step: theirs, move }
 }
 /** What could be undone here, `was`, with what the other device made of the step laid on top. */
 export function adoptUnder(was: Captured, mine: Step, theirs: Step): Captured {

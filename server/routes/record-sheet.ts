@@ -1,7 +1,7 @@
 import { calls } from '@dialytica/core/wire'
 import { create as contentDisposition } from 'content-disposition'
 import { jobOf } from './jobs.ts'
-import { route } from './route.ts'
+import { route } from './routing.ts'
 
 export const record = route(calls.recordPdf, {
   summary: 'The record sheet of a job as PDF, for a black-and-white printer',

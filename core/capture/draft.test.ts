@@ -14,14 +14,14 @@ import {
   afterRecording,
   amending,
   aroundOf,
-  backInHand,
-  emptyHand,
+  backInDraft,
+  emptyDraft,
   leaveAmending,
-  recordHand,
+  recordDraft,
   recordingOf,
   takeUp,
-  type InHand,
-} from './in-hand.ts'
+  type Draft,
+} from './draft.ts'
 
 const screws = { kind: 'remove-fasteners', fastener: { size: 'T20' }, count: 2, cell: 'A1' }
 const plug = { kind: 'unplug', connector: { label: 'P1' } }
@@ -35,8 +35,8 @@ function after(from: JobState, act: Act): JobState {
     return folded.state
   }, from)
 }
-const inHand = (more: Partial<InHand> = {}): InHand => ({
-  ...emptyHand(id(3, 's'), 'rear'),
+const inHand = (more: Partial<Draft> = {}): Draft => ({
+  ...emptyDraft(id(3, 's'), 'rear'),
   step: {
     id: id(3, 's'),
     zone: 'rear',
@@ -55,7 +55,7 @@ describe('taking up', () => {
   it('goes on with what was kept, unless that was recorded meanwhile', () => {
     const kept = inHand({ line: '2x T20', before: id(1, 's') })
     expect(takeUp(state, kept, id(9))).toEqual(kept)
-    expect(takeUp(after(state, recordHand(state, kept)), kept, id(9)).step.id).toBe(id(9))
+    expect(takeUp(after(state, recordDraft(state, kept)), kept, id(9)).step.id).toBe(id(9))
   })
   it('goes on with an amendment only while its step is there', () => {
     const kept = amending(inHand(), state.steps.get(id(1, 's'))!)
@@ -76,7 +76,7 @@ describe('an earlier step written anew', () => {
     const amended = amending(inHand(), state.steps.get(id(1, 's'))!)
     const moves = amended.step.moves.map(m => ({ ...m, count: 3 }) as typeof m)
     const told = { ...amended, step: { ...amended.step, moves } }
-    const next = after(state, recordHand(state, told))
+    const next = after(state, recordDraft(state, told))
     expect(next.order.toArray()).toEqual(state.order.toArray())
     expect(next.owed.fastener).toBe(3)
     expect(afterRecording(told, id(9)).step.id).toBe(id(3, 's'))
@@ -86,22 +86,25 @@ describe('an earlier step written anew', () => {
 describe('undo with an empty hand', () => {
   it('takes up the last step under a new id, to any depth, and never while something is in hand', () => {
     const ids = counter()
-    const first = backInHand(state, emptyHand(ids()), ids())!
-    expect(first.hand.step).toMatchObject({ zone: 'rear', moves: [{ kind: 'unplug' }] })
+    const first = backInDraft(state, emptyDraft(ids()), ids())!
+    expect(first.draft.step).toMatchObject({ zone: 'rear', moves: [{ kind: 'unplug' }] })
     const once = after(state, first.act)
-    const second = backInHand(once, emptyHand(ids()), ids())!
+    const second = backInDraft(once, emptyDraft(ids()), ids())!
     const twice = after(once, second.act)
-    expect(second.hand.step.moves).toMatchObject([{ kind: 'remove-fasteners' }])
-    expect(backInHand(twice, emptyHand(ids()), ids())).toBeNull()
-    expect(backInHand(state, inHand(), ids())).toBeNull()
-    expect(after(twice, recordHand(twice, second.hand)).owed.fastener).toBe(2)
+    expect(second.draft.step.moves).toMatchObject([{ kind: 'remove-fasteners' }])
+    expect(backInDraft(twice, emptyDraft(ids()), ids())).toBeNull()
+    expect(backInDraft(state, inHand(), ids())).toBeNull()
+    expect(after(twice, recordDraft(twice, second.draft)).owed.fastener).toBe(2)
   })
 })
 
 describe('what another device makes of the step', () => {
   it('goes into the hand, under what can be undone, and aside while an earlier one is written anew', () => {
     const hand = inHand()
-    const theirs = { ...hand.step, moves: [...hand.step.moves, { id: id(301, 'm'), way: 'down', ...screws } as never] }
+    const theirs = {
+      ...hand.step,
+      moves: [...hand.step.moves, { id: id(301, 'm'), way: 'down', ...screws } as never],
+    }
     expect(adopt(hand, theirs)).toMatchObject({ move: id(301, 'm'), step: theirs })
     const was = { step: { ...hand.step, moves: [] }, move: null }
     expect(adoptUnder(was, hand.step, theirs).step.moves.map(m => m.id)).toEqual([id(301, 'm')])
@@ -112,7 +115,7 @@ describe('what another device makes of the step', () => {
 
 describe('groups of one line', () => {
   it('get cells of their own, unless they were told theirs', () => {
-    const hand = emptyHand(id(9), 'rear')
+    const hand = emptyDraft(id(9), 'rear')
     const around = aroundOf(state, hand)
     expect(around.cell).toBe('A2')
     const cells = (line: string) => {

@@ -156,7 +156,7 @@ function bestFirst(ground: Ground, known: number, most: number): { better: State
  * `most` states, as it does where the arcs speak against the mirror in few places; beyond, the best known order is returned, and the
  * cost that no order is below.
  */
-export function search(on: Instance, most = 20_000, width = 4): Found {
+export function bestOrder(on: Instance, most = 20_000, width = 4): Found {
   const reach = reachOf(on)
   const quick = beam({ on, reach, bound: lowerBound(on, reach, false) }, width)
   // Threading parts in pairs pays where the search can come to an end.
