@@ -21,6 +21,13 @@ export const serverSource =
   (job, isNew, to) => {
     let isOpen = true
     let stream: EventSource | null = null
+    /** True once it is known which machine the job is of. */
+    let hasCard = false
+    function tellCard(card: JobCard): void {
+      if (!isOpen) return
+      hasCard = true
+      to.card(card)
+    }
 
     /** Takes in what the server has numbered, and keeps it on this device; without room for that it is asked for again next time. */
     function confirm(events: readonly JobEvent[]): void {
@@ -60,7 +67,7 @@ export const serverSource =
 
     async function catchUp(kept: readonly JobEvent[]): Promise<void> {
       const known = await recall<JobCard>(`job ${job}`)
-      if (known && isOpen) to.card(known)
+      if (known) tellCard(known)
       await outbox.flush()
       try {
         await takeFromServer(kept)
@@ -87,7 +94,7 @@ export const serverSource =
         beyond(job, kept),
       ])
       if (!isOpen) return
-      to.card(card)
+      tellCard(card)
       if (from < kept.length) to.forget()
       confirm(events)
       const { order, steps } = to.known().shown
@@ -95,7 +102,6 @@ export const serverSource =
       void fetchShown(photos.toReversed().slice(0, photosAtHand))
     }
 
-    let hasCard = false
     const unheard = outbox.onAppended((of, { accepted, refused }) => {
       if (of !== job) return
       const numbers = new Map(accepted.map(a => [a.id, a.seq]))
@@ -103,13 +109,8 @@ export const serverSource =
       for (const event of mine.sort((a, b) => a.seq - b.seq)) if (event.seq === to.known().seq + 1) confirm([event])
       to.drop(new Set(refused.map(r => r.id)))
       if (!stream || stream.readyState === EventSource.CLOSED) follow()
-      if (!hasCard && isNew) {
-        hasCard = true
-        void api(calls.job, { params: { job } }).then(
-          card => isOpen && to.card(card),
-          () => (hasCard = false),
-        )
-      }
+      // Without an answer it is asked for again with the next act that goes up.
+      if (!hasCard) void api(calls.job, { params: { job } }).then(tellCard, () => undefined)
     })
 
     return {

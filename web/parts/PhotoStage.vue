@@ -5,8 +5,11 @@ import type { Photo } from '@dialytica/core/log'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { usePhotoUrl } from '../data/photo-url.ts'
+import CloseUps from './stage/CloseUps.vue'
+import { share, useCross } from './stage/cross.ts'
 import { useGestures } from './stage/gestures.ts'
 import { placeLabels } from './stage/label-places.ts'
+import { usePhotoAgain } from './stage/photo-again.ts'
 import type { ShownMark } from './stage/shown-mark.ts'
 import StageMark from './stage/StageMark.vue'
 import { useZoom } from './stage/zoom.ts'
@@ -39,18 +42,13 @@ const emit = defineEmits<{
 const frame = ref<HTMLElement | null>(null)
 const { width, height } = useElementSize(frame)
 const src = usePhotoUrl(() => props.photo?.hash, 'stage')
-const missing = ref(false)
-const tries = ref(0)
+const { address, missing, onMissing } = usePhotoAgain(src)
 const size = computed(() => props.photo ?? { width: 16, height: 10 })
 const { area, scale, pan, zoomAt, whole } = useZoom(
   size,
   computed(() => ({ width: width.value, height: height.value })),
 )
-watch(src, () => {
-  missing.value = false
-  tries.value = 0
-  whole()
-})
+watch(src, () => whole())
 const own = computed(() => props.marks.filter(m => m.photo === props.photo?.hash))
 const shown = computed(() =>
   own.value.map(mark => ({
@@ -66,24 +64,15 @@ const labels = computed(() =>
   ),
 )
 
-/** A photo that another device took may still be on its way: it is asked for again. */
-function onMissing(): void {
-  if (tries.value < 20) setTimeout(() => (tries.value += 1), 700)
-  else missing.value = true
-}
-const address = computed(() =>
-  src.value && tries.value && src.value.startsWith('/') ? `${src.value}?again=${tries.value}` : src.value,
-)
-
 const picture = ref<HTMLElement | null>(null)
 /** A new photo takes the keys, unless somebody is writing. */
 watch(picture, at => {
   if (at && props.glyph && !document.activeElement?.matches('input, select')) at.focus({ preventScroll: true })
 })
-const round = (n: number) => Math.min(1, Math.max(0, Number(n.toFixed(4))))
-const share = ({ x, y }: { x: number; y: number }): Point => {
+/** Where a point of the window lies on the photo. */
+const onPhoto = ({ x, y }: { x: number; y: number }): Point => {
   const at = picture.value!.getBoundingClientRect()
-  return { x: round((x - at.left) / at.width), y: round((y - at.top) / at.height) }
+  return { x: share((x - at.left) / at.width), y: share((y - at.top) / at.height) }
 }
 /** A point of a line lies on the mark that is near it: the clip that was tapped before is the clip that it passes. */
 const near = (point: Point): Point =>
@@ -103,9 +92,9 @@ const gestures = useGestures({
     const at = frame.value!.getBoundingClientRect()
     zoomAt(factor, x - at.left, y - at.top)
   },
-  stroke: path => emit('stroke', corners(path.map(share), area.value).map(near)),
+  stroke: path => emit('stroke', corners(path.map(onPhoto), area.value).map(near)),
   frame(from, to) {
-    const [a, b] = [share(from), share(to)]
+    const [a, b] = [onPhoto(from), onPhoto(to)]
     emit('frame', {
       x: Math.min(a.x, b.x),
       y: Math.min(a.y, b.y),
@@ -113,7 +102,7 @@ const gestures = useGestures({
       height: Math.abs(a.y - b.y),
     })
   },
-  drag: (id, index, at) => emit('drag', id, index, share(at)),
+  drag: (id, index, at) => emit('drag', id, index, onPhoto(at)),
 })
 const sketch = computed(() => {
   const at = picture.value?.getBoundingClientRect()
@@ -125,11 +114,10 @@ const box = computed(() => {
   return { x: Math.min(a.x, b.x), y: Math.min(a.y, b.y), width: Math.abs(a.x - b.x), height: Math.abs(a.y - b.y) }
 })
 
-const cross = ref<Point | null>(null)
 function place(event: MouseEvent): void {
   if (gestures.wasMoved() || !props.photo || !props.glyph || props.framing) return
   cross.value = null
-  emit('tap', near(share({ x: event.clientX, y: event.clientY })))
+  emit('tap', near(onPhoto({ x: event.clientX, y: event.clientY })))
 }
 function pick(mark: ShownMark, index: number): void {
   if (gestures.wasMoved()) return
@@ -141,29 +129,14 @@ function wheel(event: WheelEvent): void {
   const at = frame.value!.getBoundingClientRect()
   zoomAt(Math.exp(-event.deltaY / 400), event.clientX - at.left, event.clientY - at.top)
 }
-const middle = (factor: number) => zoomAt(factor, width.value / 2, height.value / 2)
-const arrows: Record<string, readonly [number, number]> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-}
-function move(event: KeyboardEvent): void {
-  if (!props.photo || !props.glyph) return
-  const by = arrows[event.key]
-  const chosen = own.value.find(m => m.chosen)
-  if (by) {
-    event.preventDefault()
-    const step = (event.shiftKey ? 0.1 : 0.02) / (chosen ? 4 : 1)
-    const index = chosen?.point ?? 0
-    const from = chosen?.path[index] ?? cross.value ?? { x: 0.5, y: 0.5 }
-    const to = { x: round(from.x + by[0] * step), y: round(from.y + by[1] * step) }
-    if (chosen) emit('drag', chosen.id, index, to)
-    else cross.value = to
-  } else if (event.key === 'Enter' && event.target === picture.value) {
-    event.preventDefault()
-    emit('tap', near(cross.value ?? { x: 0.5, y: 0.5 }))
-  } else if (event.key === '[' || event.key === ']') middle(event.key === ']' ? 1.4 : 1 / 1.4)
+const { cross, press } = useCross({
+  chosen: () => own.value.find(m => m.chosen),
+  drag: (id, index, to) => emit('drag', id, index, to),
+  tap: at => emit('tap', near(at)),
+  zoom: factor => zoomAt(factor, width.value / 2, height.value / 2),
+})
+function key(event: KeyboardEvent): void {
+  if (props.photo && props.glyph) press(event, event.target === picture.value)
 }
 const hint = computed(() =>
   props.glyph ? `Photo. Arrow keys move the cross, Enter marks a ${glyphNames[props.glyph]}.` : 'Photo of this step',
@@ -183,7 +156,7 @@ const hint = computed(() =>
         :aria-label="hint"
         data-stage
         @click="place"
-        @keydown="move"
+        @keydown="key"
         @pointerdown="gestures.down"
         @pointermove="gestures.move"
         @pointerup="gestures.up"
@@ -192,26 +165,7 @@ const hint = computed(() =>
         <p v-if="missing" class="away">This photo is still on the device that took it.</p>
         <img v-else-if="address" :src="address" alt="" draggable="false" @error="onMissing" />
         <svg :viewBox="`0 0 ${area.width} ${area.height}`" :width="area.width" :height="area.height">
-          <g
-            v-for="(c, i) in closeUps"
-            :key="c.hash"
-            class="region"
-            role="button"
-            tabindex="0"
-            :aria-label="`Close-up ${i + 1}`"
-            :transform="`translate(${c.closeUpOf!.x * area.width} ${c.closeUpOf!.y * area.height})`"
-            @click.stop="emit('closeUp', c.hash)"
-            @keydown.enter.prevent.stop="emit('closeUp', c.hash)"
-          >
-            <path
-              :d="`M0 24V0H24M${c.closeUpOf!.width * area.width - 24} ${c.closeUpOf!.height * area.height}h24v-24`"
-              class="halo"
-            />
-            <path
-              :d="`M0 24V0H24M${c.closeUpOf!.width * area.width - 24} ${c.closeUpOf!.height * area.height}h24v-24`"
-            />
-            <rect width="48" height="48" fill="transparent" />
-          </g>
+          <CloseUps :of="closeUps ?? []" :width="area.width" :height="area.height" @show="emit('closeUp', $event)" />
           <g v-if="cross" class="cross" :transform="`translate(${cross.x * area.width} ${cross.y * area.height})`">
             <path d="M-26 0H-6M6 0H26M0 -26V-6M0 6V26" class="halo" />
             <path d="M-26 0H-6M6 0H26M0 -26V-6M0 6V26" />
@@ -280,8 +234,7 @@ svg {
   position: absolute;
   inset: 0;
 }
-.cross .halo,
-.region .halo {
+.cross .halo {
   fill: none;
   stroke: #fbf8f1;
   stroke-width: 8;
@@ -289,14 +242,6 @@ svg {
 .cross path {
   stroke: #b3201f;
   stroke-width: 3;
-}
-.region {
-  cursor: zoom-in;
-}
-.region path {
-  fill: none;
-  stroke: #1d2628;
-  stroke-width: 4;
 }
 .pattern {
   fill: none;
