@@ -177,6 +177,18 @@ describe('the step in hand', () => {
     add.mockRestore()
   })
 
+  it('for which this device has no room is said to stand in this page alone, until it is kept again', async () => {
+    await opened()
+    const draft = useDraft()
+    await draft.load()
+    const put = vi.spyOn(local.drafts, 'put').mockRejectedValueOnce(new DOMException('full', 'QuotaExceededError'))
+    draft.beginMove('clip')
+    await vi.waitFor(() => expect(draft.isKept).toBe(false))
+    put.mockRestore()
+    draft.beginMove('part')
+    await vi.waitFor(() => expect(draft.isKept).toBe(true))
+  })
+
   it('is undone tap by tap', async () => {
     await opened()
     const draft = useDraft()
