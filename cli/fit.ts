@@ -1,9 +1,9 @@
+import { settleNext, stamped } from '@dialytica/core/acts'
 import { fold, owedCount, refusalWords, type JobState } from '@dialytica/core/log'
 import { act as inWords } from '@dialytica/core/moves'
-import { planReturn, bestOrder } from '@dialytica/core/plan'
+import { bestOrder, mirror, planReturn } from '@dialytica/core/plan'
 import { toRecord, type JobRecord } from '@dialytica/core/record'
 import { text } from '@dialytica/core/words'
-import { settleNext, stamped } from '@dialytica/core/acts'
 import { randomUUID } from 'node:crypto'
 import { Unfit, type Command } from './answer.ts'
 
@@ -29,8 +29,10 @@ export const fit: Command = {
     const log = [...record.log]
     const said: string[] = []
     let state: JobState = from
+    const order = planReturn(from, family, on => bestOrder(on)).steps.map(r => r.step.id)
     while (said.length < wanted) {
-      const next = planReturn(state, family, on => bestOrder(on)).steps.find(r => r.owes > 0)
+      const owing = new Map(mirror(state).flatMap(r => (r.owes > 0 ? [[r.step.id, r] as const] : [])))
+      const next = owing.get(order.find(id => owing.has(id)) ?? '')
       if (!next) break
       said.push(text(inWords(next.moves.find(m => m.debts.some(d => owedCount(d) > 0))!.move)))
       const act = settleNext(state, next)

@@ -2,10 +2,8 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import ts from 'typescript'
 import { describe, expect, it } from 'vitest'
-// @ts-expect-error The scripts run before anything is installed: they are plain JavaScript.
-import { root } from './paths.mjs'
+import { home, sources } from './sources.ts'
 
-const home = root as string
 const core = join(home, 'core')
 const subjects = readdirSync(core).filter(folder => existsSync(join(core, folder, 'index.ts')))
 const program = ts.createProgram(
@@ -30,9 +28,7 @@ const namesOf = (subject: string) =>
 
 /** Everything outside the core that imports from it, with its text. */
 const users = ['web', 'server', 'cli', 'demo', 'bench', 'e2e', 'scripts'].flatMap(folder =>
-  readdirSync(join(home, folder), { recursive: true, encoding: 'utf8' })
-    .filter(f => /\.(ts|vue|mjs)$/.test(f) && !/node_modules|dist/.test(f))
-    .map(f => readFileSync(join(home, folder, f), 'utf8')),
+  sources(folder, /\.(ts|vue|mjs)$/).map(f => readFileSync(f, 'utf8')),
 )
 const imported = (subject: string): Set<string> =>
   new Set(

@@ -1,16 +1,10 @@
 import type { DataSource } from 'typeorm'
 import type { Config } from './config.ts'
 import type { States } from './joblog/states.ts'
-import type { Call } from '@dialytica/core/wire'
+import type { Call, Loading } from '@dialytica/core/wire'
 import type { Watch } from './joblog/watch.ts'
 import type { Pool } from './work/pool.ts'
 import type { Turns } from './work/turns.ts'
-
-/** How far the demo is: machines that are in, of how many. */
-export interface Loading {
-  machines: number
-  of: number
-}
 
 /** What every handler works with; nothing in it is kept between requests that another server would miss. */
 export interface Context {

@@ -1,4 +1,5 @@
 import type { Problem as Finding } from '@dialytica/core/schema'
+import type { ProblemDocument } from '@dialytica/core/wire'
 
 /** The kinds of error that the API answers with, as stable types of RFC 9457 problem documents. */
 const kinds = {
@@ -23,14 +24,6 @@ const kinds = {
   unavailable: { status: 503, title: 'The database does not answer' },
 } as const
 export type ProblemType = keyof typeof kinds
-
-export interface ProblemDocument {
-  type: string
-  title: string
-  status: number
-  detail: string
-  problems?: Finding[]
-}
 
 /** An error that is answered as a problem document; `detail` says what to do. */
 export class ProblemError extends Error {

@@ -2,7 +2,7 @@ import { phases } from '@dialytica/core/log'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { describe, expect, it } from 'vitest'
 import { routes } from './router.ts'
-import { jobViews, toJob, viewOf } from './ways.ts'
+import { jobViews, toJob, goesOnIn } from './ways.ts'
 
 const router = createRouter({ history: createMemoryHistory(), routes: [...routes] })
 
@@ -20,10 +20,10 @@ describe('the way to a job', () => {
     ['closed', 9, 'valley'],
     ['abandoned', 2, 'valley'],
   ] as const)('in %s after %i steps goes on in %s', (phase, steps, view) => {
-    expect(viewOf(phase, steps)).toBe(view)
+    expect(goesOnIn(phase, steps)).toBe(view)
   })
   it('is known for every phase', () => {
-    for (const phase of phases) expect(jobViews).toContain(viewOf(phase, 1))
+    for (const phase of phases) expect(jobViews).toContain(goesOnIn(phase, 1))
   })
   it('leads to the floor where an address is not known', () => {
     expect(router.resolve('/nowhere/at/all').matched.at(-1)!.redirect).toEqual({ name: 'floor' })

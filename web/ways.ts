@@ -16,7 +16,7 @@ const viewOfPhase: Record<Phase, JobView> = {
   abandoned: 'valley',
 }
 /** Where a job goes on: in the view of its phase; what was recorded before the intake was done with goes on in the descent. */
-export const viewOf = (phase: Phase, steps: number): JobView =>
+export const goesOnIn = (phase: Phase, steps: number): JobView =>
   phase === 'intake' && steps > 0 ? 'descent' : viewOfPhase[phase]
 /** The view of the way that a step is on. */
 export const viewOfWay = { down: 'descent', back: 'return' } as const satisfies Record<string, JobView>

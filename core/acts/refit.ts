@@ -1,4 +1,4 @@
-import { owedCount, settlements, type Debt, type JobState, type Settlement } from '../log/state.ts'
+import { isBack, owedCount, settlements, type Debt, type JobState, type Settlement } from '../log/state.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
 import type { Reopened } from '../plan/reopening.ts'
 import { patternOf } from '../tighten/pattern.ts'
@@ -47,7 +47,7 @@ export function settleRest(state: JobState, r: ReturnStep, debt: Debt, how?: Set
 }
 
 /** Gives one piece back: it is off the machine again. Nothing where none is settled. */
-export function giveBack(debt: Debt, mark?: string): Act {
+function giveBack(debt: Debt, mark?: string): Act {
   const how = settlements.find(h => debt.settled[h] > 0)
   if (!how) return does()
   return says('step-reopened', {
@@ -62,9 +62,7 @@ export function touchMark(state: JobState, r: ReturnStep, id: string): Act {
   const debt = state.debts.get(mark?.move ?? '')
   if (!mark || !debt) return cannot(7)
   const own = mark.path.length === 1 ? id : undefined
-  return debt.marks.includes(id) || owedCount(debt) === 0
-    ? giveBack(debt, own)
-    : settle(state, debt, undefined, 1, own ? [own] : [])
+  return isBack(debt, id) ? giveBack(debt, own) : settle(state, debt, undefined, 1, own ? [own] : [])
 }
 
 /** Steps of the return are opened again, the latest first, with one reason for all. */

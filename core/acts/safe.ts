@@ -4,6 +4,7 @@ import { notHere, tapRuns, type SafeAct } from '../safe/sequence.ts'
 import { toldOf } from '../safe/told.ts'
 import { text } from '../words/language.ts'
 import { does, says, type Act } from './act.ts'
+import { strikeAgain, withdrawAgain } from './undo.ts'
 
 /** An act before the first cover is done, in one of its ways: a step of its own, or a check where it owes nothing. `id` gives new ids. */
 export function doSafely(act: SafeAct, id: () => string, way = 0, note?: string): Act {
@@ -25,7 +26,5 @@ export const notOnThisMachine = (act: SafeAct): Act =>
 /** What was done before the first cover was not so. Nothing where it was not said. */
 export function undoSafely(state: JobState, { by }: SafeAct): Act {
   if (!by) return does()
-  return state.steps.has(by)
-    ? says('step-struck', { step: by, reason: 'taken back' })
-    : says('entry-withdrawn', { entry: by, reason: 'taken back' })
+  return state.steps.has(by) ? strikeAgain(by) : withdrawAgain(by)
 }

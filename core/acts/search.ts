@@ -1,7 +1,7 @@
 import type { Finding, Ranked } from '../finder/find.ts'
 import { knownName } from '../finder/known.ts'
 import type { BodyOf } from '../log/event.ts'
-import { settlements, type JobState } from '../log/state.ts'
+import { settledOf, type JobState } from '../log/state.ts'
 import type { Move } from '../moves/registry.ts'
 import type { ReturnPlan } from '../plan/plan.ts'
 import { text } from '../words/language.ts'
@@ -45,9 +45,7 @@ export function openToLook({ arcs, steps }: ReturnPlan, cover: string, reason: s
   const holds = arcs.flatMap(a => (a.reason === 'holds' && a.first === cover ? [a.then] : []))
   return does(
     ...[...holds, cover].flatMap(step => {
-      const debts = (steps.find(r => r.step.id === step)?.debts ?? []).flatMap(d =>
-        settlements.flatMap(how => (d.settled[how] > 0 ? [{ debt: d.id, how, count: d.settled[how] }] : [])),
-      )
+      const debts = (steps.find(r => r.step.id === step)?.debts ?? []).flatMap(settledOf)
       return debts.length ? [happens('step-reopened', { step, debts, reason })] : []
     }),
   )

@@ -1,12 +1,10 @@
 import { rankBetween } from '../log/rank.ts'
-import type { JobState, StepState } from '../log/state.ts'
+import { lastStep, type JobState } from '../log/state.ts'
 import { contentOf, type Step } from '../log/step.ts'
 import { mayBeLive } from '../machine/families.ts'
 import { stance } from '../machine/stance.ts'
 import { cannot, does, happens, says, type Act } from './act.ts'
-
-/** The step that was recorded last, and stands. */
-export const lastStep = (state: JobState): StepState | undefined => state.steps.get(state.order.last() ?? '')
+import { strikeAgain } from './undo.ts'
 
 /** A step that says nothing yet: no move, no photo, no title. */
 export const isEmptyStep = ({ moves, photos, title }: Step): boolean =>
@@ -53,8 +51,7 @@ export function moveStep(state: JobState, id: string, by: -1 | 1): Act {
 export function takeUpAgain(state: JobState, id: string): { act: Act; step: Step } | null {
   const last = lastStep(state)
   if (!last) return null
-  const act = says('step-struck', { step: last.id, reason: 'taken back' })
-  return { act, step: { ...contentOf(last), id } }
+  return { act: strikeAgain(last.id), step: { ...contentOf(last), id } }
 }
 
 /** Something that nobody recorded going down is found missing coming back: it is owed from now on. */

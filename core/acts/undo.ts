@@ -5,6 +5,10 @@ import { cannot, does, says, type Act } from './act.ts'
 
 /** The reason under which something is struck or withdrawn when the hand takes it back. */
 const takenBack = 'taken back'
+/** A step that was recorded is taken back. */
+export const strikeAgain = (step: string): Act => says('step-struck', { step, reason: takenBack })
+/** Something that was said or ticked off is taken back. */
+export const withdrawAgain = (entry: string): Act => says('entry-withdrawn', { entry, reason: takenBack })
 
 /**
  * The act that takes an event back, in the state before it. Nothing is ever removed from a log: what was settled is owed again, what was
@@ -14,7 +18,7 @@ const takenBack = 'taken back'
 export function undo(before: JobState, event: JobEvent): Act {
   switch (event.kind) {
     case 'step-recorded':
-      return says('step-struck', { step: event.body.step.id, reason: takenBack })
+      return strikeAgain(event.body.step.id)
     case 'step-amended': {
       const step = before.steps.get(event.body.step.id)
       return step ? says('step-amended', { step: contentOf(step) }) : cannot(4)
@@ -47,7 +51,7 @@ export function undo(before: JobState, event: JobEvent): Act {
     case 'leftover-explained':
     case 'note-added':
     case 'found-before':
-      return says('entry-withdrawn', { entry: event.id, reason: takenBack })
+      return withdrawAgain(event.id)
     default:
       return cannot(21)
   }

@@ -1,16 +1,17 @@
-import { openDebts } from '../ledger/open-debts.ts'
 import type { JobState } from '../log/state.ts'
 import type { Step } from '../log/step.ts'
 import { alikeOf } from '../look-alikes/find.ts'
 import { lotOf, lotsOf } from '../look-alikes/lot.ts'
 import type { Family } from '../machine/families.ts'
-import { kindOf } from '../moves/registry.ts'
-import type { Move } from '../moves/registry.ts'
+import { kindOf, type Move } from '../moves/registry.ts'
 import { proposeCell } from '../tray/propose.ts'
 
 /** Cells that hold something now, or are named by the step in hand. */
 export const takenCells = (state: JobState, inHand: Step): Set<string> =>
-  new Set([...openDebts(state).flatMap(d => d.cell ?? []), ...inHand.moves.flatMap(m => m.cell ?? [])])
+  new Set([
+    ...[...state.owing].flatMap(id => state.debts.get(id)?.cell ?? []),
+    ...inHand.moves.flatMap(m => m.cell ?? []),
+  ])
 
 /** The cell for what a move of the step in hand takes off: free, and apart from what looks like it. None where the tray is full. */
 export function cellFor(state: JobState, family: Family, inHand: Step, move: Move | null): string | undefined {

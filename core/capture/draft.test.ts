@@ -6,6 +6,7 @@ import { parseLine } from '../quick-line/parse.ts'
 import { absorb } from './absorb.ts'
 import { stamped, type Act } from '../acts/index.ts'
 import { event, id, opening, recorded } from '../test/arbitrary-log.ts'
+import { stance } from '../machine/stance.ts'
 import { counter } from '../test/counter.ts'
 import { inCellsOfTheirOwn } from './cells.ts'
 import {
@@ -116,7 +117,7 @@ describe('what another device makes of the step', () => {
 describe('groups of one line', () => {
   it('get cells of their own, unless they were told theirs', () => {
     const hand = emptyDraft(id(9), 'rear')
-    const around = aroundOf(state, hand)
+    const around = aroundOf(state, stance(state), hand.step)
     expect(around.cell).toBe('A2')
     const cells = (line: string) => {
       const parsed = parseLine(line, { family: 'front-loader', around, id: counter() })

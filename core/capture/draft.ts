@@ -1,8 +1,8 @@
-import { amendStep, isEmptyStep, lastStep, recordStep, takeUpAgain } from '../acts/steps.ts'
+import { amendStep, isEmptyStep, recordStep, takeUpAgain } from '../acts/steps.ts'
 import type { Act } from '../acts/act.ts'
-import type { JobState, StepState } from '../log/state.ts'
+import { lastStep, type JobState, type StepState } from '../log/state.ts'
 import { contentOf, type Step } from '../log/step.ts'
-import { stance } from '../machine/stance.ts'
+import type { Stance } from '../machine/stance.ts'
 import type { Around } from '../moves/around.ts'
 import type { Move } from '../moves/registry.ts'
 import { proposeCell } from '../tray/propose.ts'
@@ -37,8 +37,7 @@ export function takeUp(state: JobState, kept: Partial<Draft> | undefined, id: st
 }
 
 /** What is known where the step is recorded, and the cell into which loose things go next. */
-export function aroundOf(state: JobState, { step }: Captured): Around {
-  const { posture, isolated } = stance(state)
+export function aroundOf(state: JobState, { posture, isolated }: Stance, step: Step): Around {
   return { posture, isolated, cell: proposeCell(state.tray, takenCells(state, step)) }
 }
 

@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { itemKinds, type ItemKind } from '../items/kinds.ts'
-import { phases, type JobState } from '../log/state.ts'
+import { lastStep, phases, type JobState } from '../log/state.ts'
 import { photo } from '../log/step.ts'
 import { families } from '../machine/families.ts'
 import { postures } from '../machine/postures.ts'
@@ -51,8 +51,8 @@ export function summary(state: JobState): Summary | null {
   if (!state.opened) return null
   const debts = openDebts(state)
   const { posture, open } = stance(state)
-  const lastStep = state.steps.get(state.order.last() ?? '')
-  const lastMove = lastStep?.moves.at(-1)
+  const step = lastStep(state)
+  const lastMove = step?.moves.at(-1)
   const deepest = state.steps.get(debts.at(-1)?.step ?? '')
   const nextMove = deepest?.moves.findLast(m => state.owing.has(m.id))
   const { unit, family, plate, at } = state.opened
@@ -76,6 +76,6 @@ export function summary(state: JobState): Summary | null {
     posture,
     last: lastMove && act(lastMove),
     next: nextMove && act(invert(nextMove)),
-    photo: lastStep?.photos.at(-1),
+    photo: step?.photos.at(-1),
   }
 }

@@ -91,25 +91,22 @@ const envelope = (kind: yup.StringSchema, body: yup.Schema, more: yup.ObjectShap
     ...more,
   }) as unknown as yup.Schema<JobEvent>
 
-/** The schema of an event of each kind, by its name. */
-export const eventSchemas: ReadonlyMap<unknown, yup.Schema<JobEvent>> = new Map(
-  all.map(({ kind, body }) => [kind, envelope(literal(kind), body as unknown as yup.Schema)]),
-)
+const ofEachKind = (more?: yup.ObjectShape): ReadonlyMap<unknown, yup.Schema<JobEvent>> =>
+  new Map(all.map(({ kind, body }) => [kind, envelope(literal(kind), body as unknown as yup.Schema, more)]))
 const unknown = envelope(yup.string().oneOf(eventNames, '${path} is not a kind of event'), yup.mixed())
+/** Chooses the schema of an event by its kind. */
+const ofItsKind = (schemas: () => ReadonlyMap<unknown, yup.Schema<JobEvent>>): yup.Schema<JobEvent> =>
+  yup.lazy(
+    (value: unknown) => schemas().get((value as { kind?: unknown } | undefined)?.kind) ?? unknown,
+  ) as unknown as yup.Schema<JobEvent>
 
+/** The schema of an event of each kind, by its name. */
+export const eventSchemas = ofEachKind()
 /** The schema of an event as a client sends it: that of its kind. The number is the server's to give. */
-export const eventSchema = yup.lazy(
-  (value: unknown) => eventSchemas.get((value as { kind?: unknown } | undefined)?.kind) ?? unknown,
-) as unknown as yup.Schema<JobEvent>
+export const eventSchema = ofItsKind(() => eventSchemas)
 
-/** The schema of an event of each kind as the server numbered it. */
-export const numberedEventSchemas: ReadonlyMap<unknown, yup.Schema<JobEvent>> = new Map(
-  all.map(({ kind, body }) => [
-    kind,
-    envelope(literal(kind), body as unknown as yup.Schema, { seq: wholeWithin(1, limits.log).required() }),
-  ]),
-)
+let numbered: ReturnType<typeof ofEachKind> | undefined
+/** The schema of an event of each kind as the server numbered it; made when it is first asked for. */
+export const numberedEventSchemas = () => (numbered ??= ofEachKind({ seq: wholeWithin(1, limits.log).required() }))
 /** The schema of an event as the server tells it. */
-export const numberedEvent = yup.lazy(
-  (value: unknown) => numberedEventSchemas.get((value as { kind?: unknown } | undefined)?.kind) ?? unknown,
-) as unknown as yup.Schema<JobEvent>
+export const numberedEvent = ofItsKind(numberedEventSchemas)

@@ -19,6 +19,7 @@ export {
   type Settlement,
   type StepState,
   blank,
+  isBack,
   owedCount,
   phases,
   settledCount,

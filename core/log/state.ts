@@ -162,6 +162,15 @@ export const settledCount = (d: Debt): number =>
 /** How many of a debt are still owed. */
 export const owedCount = (d: Debt): number => d.count - settledCount(d)
 
+/** True when the piece of a mark is back, or nothing of its debt is owed any more. */
+export const isBack = (d: Debt, mark: string): boolean => d.marks.includes(mark) || owedCount(d) === 0
+/** What is settled of a debt, way by way: the body of giving all of it back. */
+export const settledOf = (d: Debt): { debt: string; how: Settlement; count: number }[] =>
+  settlements.flatMap(how => (d.settled[how] > 0 ? [{ debt: d.id, how, count: d.settled[how] }] : []))
+
+/** The step that was recorded last, and stands. */
+export const lastStep = (s: JobState): StepState | undefined => s.steps.get(s.order.last() ?? '')
+
 /** What was told at intake, without the times. */
 export const toldAtIntake = (s: JobState): Partial<Record<IntakeField, string | number>> =>
   Object.fromEntries(Object.entries(s.intake).map(([field, told]) => [field, told.value]))

@@ -1,10 +1,10 @@
-import { settlements, type Settlement } from '../log/state.ts'
+import { settledOf } from '../log/state.ts'
 import type { ReturnStep } from './mirror.ts'
 
 /** What is given back when a step is opened again: the body of its event. */
 export interface Reopened {
   step: string
-  debts: { debt: string; how: Settlement; count: number }[]
+  debts: ReturnType<typeof settledOf>
 }
 
 /**
@@ -19,9 +19,7 @@ export function reopening(plan: readonly ReturnStep[], step: string): Reopened[]
     .sort((a, b) => (a.step.backTo! < b.step.backTo! ? 1 : -1))
     .map(r => ({
       step: r.step.id,
-      debts: r.debts.flatMap(d =>
-        settlements.flatMap(how => (d.settled[how] > 0 ? [{ debt: d.id, how, count: d.settled[how] }] : [])),
-      ),
+      debts: r.debts.flatMap(settledOf),
     }))
     .filter(r => r.debts.length > 0)
 }

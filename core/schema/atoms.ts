@@ -3,9 +3,10 @@ import { limits } from './limits.ts'
 
 /** The atoms from which every schema of the product is built; types are derived from them with `InferType`. */
 export const line = () => yup.string().max(limits.line, `\${path} is longer than ${limits.line} characters: shorten it`)
-/** Any UUID of RFC 9562, in lower case. */
-export const uuid = () =>
-  yup.string().matches(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, '${path} must be a UUID')
+/** The form of a UUID of RFC 9562, in lower case. */
+export const uuidForm = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
+/** Any UUID. */
+export const uuid = () => yup.string().matches(uuidForm, '${path} must be a UUID')
 export const count = () =>
   yup
     .number()
@@ -55,8 +56,10 @@ export const debtId = () =>
 export const rank = () => yup.string().matches(/^[!-~]{1,500}$/, '${path} must be a rank of up to 500 signs')
 /** A cell of the tray: row letter, column number. */
 export const cell = () => yup.string().matches(/^[A-Z][1-9]\d?$/, '${path} must be a letter and a number, like B3')
+/** The form of the content hash of a photo. */
+export const photoHashForm = /^[0-9a-f]{64}$/
 /** Content hash of a photo: SHA-256 of the bytes as taken, in lower-case hexadecimal. */
-export const photoHash = () => yup.string().matches(/^[0-9a-f]{64}$/, '${path} must be a SHA-256 in hexadecimal')
+export const photoHash = () => yup.string().matches(photoHashForm, '${path} must be a SHA-256 in hexadecimal')
 export const oneOf = <const T extends string>(values: readonly T[]) =>
   yup.string().oneOf(values, `\${path} must be one of ${values.join(', ')}`) as yup.StringSchema<T | undefined>
 /** An object that refuses keys it does not know. */

@@ -3,8 +3,6 @@ import { layOut, paper, type Placed } from './layout.ts'
 import type { Profile } from './profile.ts'
 
 const ink = '#111'
-const rect = (x: number, y: number, width: number, height: number, more: string) =>
-  `<rect x="${x}" y="${y}" width="${width}" height="${height}" ${more}/>`
 
 /** A tile in black and white: full where it is done, with the glyph of what is done first. */
 function tile({ x, y, size, state, glyphs }: Placed): string {
@@ -12,13 +10,7 @@ function tile({ x, y, size, state, glyphs }: Placed): string {
   const inner = size * 0.72
   const shape = glyphShapes[glyphs[0] ?? 'mark'].replaceAll('currentColor', done ? '#fff' : ink)
   return (
-    rect(
-      x - size / 2,
-      y - size / 2,
-      size,
-      size,
-      `rx="1.5" fill="${done ? ink : '#fff'}" stroke="${ink}" stroke-width="0.8"`,
-    ) +
+    `<rect x="${x - size / 2}" y="${y - size / 2}" width="${size}" height="${size}" rx="1.5" fill="${done ? ink : '#fff'}" stroke="${ink}" stroke-width="0.8"/>` +
     `<svg x="${x - inner / 2}" y="${y - inner / 2}" width="${inner}" height="${inner}" viewBox="0 0 24 24">${shape}</svg>`
   )
 }
@@ -29,8 +21,7 @@ function tile({ x, y, size, state, glyphs }: Placed): string {
  */
 export function drawValley(profile: Profile, gates: readonly string[], width: number, height: number): string {
   const closing = gates.map(step => ({ step, zones: [], behind: 0, held: false }))
-  const { placed, threads, bars, tide } = layOut(profile, closing, width, height, paper)
-  const foot = height * paper.foot[1]
+  const { placed, threads, bars, tide, foot } = layOut(profile, closing, width, height, paper)
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">`,
     ...tide.map(({ d }) => `<path d="${d}" fill="#999"/>`),

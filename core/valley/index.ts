@@ -1,3 +1,3 @@
 export { drawValley } from './draw.ts'
-export { type Placed, layOut } from './layout.ts'
+export { type Closing, type Placed, layOut } from './layout.ts'
 export { type Profile, profile } from './profile.ts'

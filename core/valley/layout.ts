@@ -28,6 +28,8 @@ export interface GateBar {
   /** True when it is about to close over something. */
   held: boolean
 }
+/** A gate that is to be drawn, before its place is known. */
+export type Closing = Omit<GateBar, 'x'>
 export interface ValleyLayout {
   placed: Placed[]
   threads: Thread[]
@@ -37,6 +39,8 @@ export interface ValleyLayout {
   /** The outline of the V itself. */
   floor: string
   levels: number[]
+  /** The height of the tide along the foot. */
+  foot: number
 }
 
 /** What a Valley is drawn on: lengths in the unit of the box, pixels or points. */
@@ -68,7 +72,7 @@ const stateOf = (tiles: readonly Tile[]): Tile['state'] =>
  */
 export function layOut(
   profile: Profile,
-  gates: readonly { step: string; zones: string[]; behind: number; held: boolean }[],
+  gates: readonly Closing[],
   width: number,
   height: number,
   { margin, pitch: [least, most], size: [smallest, largest], gap, foot: [highest, share] }: Ground = screen,
@@ -118,6 +122,7 @@ export function layOut(
     tide: tideOf(profile, placed, width, height, foot),
     floor: floorOf(placed, size),
     levels: depth.ticks(3).map(depth),
+    foot,
   }
 }
 

@@ -43,7 +43,5 @@ export function addressOf<P extends string, Q extends string>(
   return search ? `${filled}?${search}` : filled
 }
 
-/** The form of an id in an address. */
-export const uuidForm = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/
 /** The form of a number in an address. */
 export const numberForm = /^\d{1,9}$/

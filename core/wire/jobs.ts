@@ -6,8 +6,8 @@ import { summarySchema } from '../ledger/summary.ts'
 import { limits } from '../schema/limits.ts'
 import { numberedEvent } from '../log/event.ts'
 import { families } from '../machine/families.ts'
-import { line, moment, oneOf, shape, uuid, wholeWithin, year } from '../schema/atoms.ts'
-import { call, numberForm, uuidForm } from './call.ts'
+import { line, moment, oneOf, shape, uuid, wholeWithin, year, uuidForm } from '../schema/atoms.ts'
+import { call, numberForm } from './call.ts'
 import { list } from './list.ts'
 
 const number = () => wholeWithin(0, limits.log)

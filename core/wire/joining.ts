@@ -2,8 +2,8 @@ import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { limits } from '../schema/limits.ts'
 import { step as stepSchema, type Step } from '../log/step.ts'
-import { moment, shape, uuid, wholeWithin } from '../schema/atoms.ts'
-import { call, uuidForm } from './call.ts'
+import { moment, shape, uuid, wholeWithin, uuidForm } from '../schema/atoms.ts'
+import { call } from './call.ts'
 import { person } from './people.ts'
 
 /** The name of a device. */

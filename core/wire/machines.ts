@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import { families } from '../machine/families.ts'
-import { line, moment, oneOf, shape, uuid, year } from '../schema/atoms.ts'
-import { call, uuidForm } from './call.ts'
+import { line, moment, oneOf, shape, uuid, year, uuidForm } from '../schema/atoms.ts'
+import { call } from './call.ts'
 import { list } from './list.ts'
 
 /** A model as it is added: by the code on its rating plate. */

@@ -1,14 +1,13 @@
 import { limits } from '../schema/limits.ts'
-import { moment, photoHash, shape, wholeWithin } from '../schema/atoms.ts'
-import { call, uuidForm } from './call.ts'
+import { moment, photoHash, photoHashForm, shape, wholeWithin, uuidForm } from '../schema/atoms.ts'
+import { call } from './call.ts'
 
-const hash = /^[0-9a-f]{64}$/
 const pixels = () => wholeWithin(1, 100_000).required()
 
 export const putPhoto = call({
   method: 'put',
   path: '/api/photos/{hash}',
-  params: { hash },
+  params: { hash: photoHashForm },
   query: { actor: uuidForm },
   bytes: limits.photoBytes,
   reply: shape({
@@ -21,5 +20,5 @@ export const putPhoto = call({
 export const photo = call({
   method: 'get',
   path: '/api/photos/{hash}/{size}',
-  params: { hash, size: /^(full|stage|thumb)$/ },
+  params: { hash: photoHashForm, size: /^(full|stage|thumb)$/ },
 })

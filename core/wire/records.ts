@@ -1,7 +1,7 @@
 import { limits } from '../schema/limits.ts'
 import { recordSchema } from '../record/record.ts'
-import { shape, uuid, wholeWithin } from '../schema/atoms.ts'
-import { call, uuidForm } from './call.ts'
+import { shape, uuid, wholeWithin, uuidForm } from '../schema/atoms.ts'
+import { call } from './call.ts'
 
 export const recordOut = call({
   method: 'get',

@@ -1,9 +1,15 @@
+import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { line, oneOf, shape, wholeWithin } from '../schema/atoms.ts'
 import { call } from './call.ts'
 import { list } from './list.ts'
 
 const whole = () => wholeWithin(0, 1e9).required()
+
+/** How far the demo is: machines that are in, of how many. */
+const loading = shape({ machines: whole(), of: whole() })
+/** How far the demo is. */
+export type Loading = InferType<typeof loading>
 
 export const health = call({
   method: 'get',
@@ -13,8 +19,7 @@ export const health = call({
     version: line().required(),
     database: oneOf(['up', 'down']).required(),
     demo: yup.boolean().required(),
-    /** How far the demo is: machines that are in, of how many. */
-    loading: shape({ machines: whole(), of: whole() }).default(undefined).optional(),
+    loading: loading.default(undefined).optional(),
   }),
 })
 /** The words of the shop's own steps, with how often each was recorded. */

@@ -1,3 +1,4 @@
+import { passGate, settle, type Act } from '@dialytica/core/acts'
 import {
   blank,
   fold,
@@ -14,7 +15,6 @@ import { glyphOf, type Move } from '@dialytica/core/moves'
 import { gates, mirror } from '@dialytica/core/plan'
 import { toldOf } from '@dialytica/core/safe'
 import { english } from '@dialytica/core/words'
-import { passGate, settle, type Act } from '@dialytica/core/acts'
 import { dice } from '../camera/light.ts'
 import { find, shoot } from '../camera/scene.ts'
 import { sceneOf } from '../scenes/index.ts'

@@ -2,22 +2,18 @@ import { setImmediate } from 'node:timers/promises'
 import { summary } from '@dialytica/core/ledger'
 import { blank, eventSchema, fold, refusalWords, type JobEvent, type JobState } from '@dialytica/core/log'
 import { check } from '@dialytica/core/schema'
+import type { Appended as Told, Person } from '@dialytica/core/wire'
 import type { DataSource, EntityManager } from 'typeorm'
 import { In } from 'typeorm'
 import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities/index.ts'
 import { notFound } from '../problems.ts'
 import { retried } from '../retried.ts'
-import type { Person } from '@dialytica/core/wire'
 import { isDue, stateAt, type States } from './states.ts'
 
 /** What became of a batch: every event is in exactly one of the two lists. */
-export interface Appended {
-  /** The number of the last event of the log. */
-  seq: number
+export interface Appended extends Told {
   /** True when a snapshot of the job should be stored. */
   due: boolean
-  accepted: { id: string; seq: number }[]
-  refused: { id: string; code: number; message: string }[]
 }
 
 /** Refusal codes of the server beside those of the fold. */

@@ -1,19 +1,19 @@
 import { numberedEvent, numberedEventSchemas } from '@dialytica/core/log'
 import { sharedSchemas } from '@dialytica/core/record'
 import { jsonSchemaOf } from '@dialytica/core/schema'
+import { handSaid, jobCard, model, person, problem as problemShape, unit } from '@dialytica/core/wire'
 import { phraseJsonSchema, phraseSchema } from '@dialytica/core/words'
-import { handSaid, jobCard, model, person, unit } from '@dialytica/core/wire'
 import type { Route } from './routing.ts'
 
 const under = '#/components/schemas'
 const { refs, schemas } = sharedSchemas(under)
 refs.set(numberedEvent, `${under}/numbered-event`).set(phraseSchema, `${under}/phrase`)
-const named = { person, model, unit, 'job-card': jobCard, 'step-in-hand': handSaid }
+const named = { person, model, unit, 'job-card': jobCard, 'step-in-hand': handSaid, Problem: problemShape }
 /** What several addresses answer with, by name. */
 const components = {
   ...schemas,
   phrase: phraseJsonSchema,
-  'numbered-event': { oneOf: [...numberedEventSchemas.values()].map(schema => jsonSchemaOf(schema, refs)) },
+  'numbered-event': { oneOf: [...numberedEventSchemas().values()].map(schema => jsonSchemaOf(schema, refs)) },
   ...Object.fromEntries(Object.entries(named).map(([name, schema]) => [name, jsonSchemaOf(schema, refs)])),
 }
 for (const [name, schema] of Object.entries(named)) refs.set(schema, `${under}/${name}`)
@@ -84,23 +84,7 @@ export function openapi(routes: readonly Route[], version: string) {
     paths,
     components: {
       securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'dialytica_session' } },
-      schemas: {
-        ...components,
-        Problem: {
-          type: 'object',
-          required: ['type', 'title', 'status', 'detail'],
-          properties: {
-            type: { type: 'string' },
-            title: { type: 'string' },
-            status: { type: 'integer' },
-            detail: { type: 'string' },
-            problems: {
-              type: 'array',
-              items: { type: 'object', properties: { path: { type: 'string' }, message: { type: 'string' } } },
-            },
-          },
-        },
-      },
+      schemas: components,
     },
   }
 }

@@ -3,11 +3,11 @@ import { randomUUID } from 'node:crypto'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { check } from '@dialytica/core/schema'
+import type { Call } from '@dialytica/core/wire'
 import { createConnection } from 'mysql2/promise'
 import supertest from 'supertest'
 import { readConfig } from '../config.ts'
 import { createAccount, shopNamed } from '../people/accounts.ts'
-import type { Call } from '@dialytica/core/wire'
 import { serve, type Running } from '../server.ts'
 
 export type Agent = ReturnType<typeof supertest.agent>

@@ -1,16 +1,9 @@
-import { addressOf, type AskedWith, type Call } from '@dialytica/core/wire'
+import { addressOf, type AskedWith, type Call, type ProblemDocument } from '@dialytica/core/wire'
 
-/** A problem document of the server (RFC 9457), or `offline` when it did not answer at all. */
-export interface ApiProblem {
-  type: string
-  title: string
-  status: number
-  detail: string
-  problems?: { path: string; message: string }[]
-}
+/** The server did not do what was asked, or did not answer at all. */
 export class ApiError extends Error {
-  readonly problem: ApiProblem
-  constructor(problem: ApiProblem) {
+  readonly problem: ProblemDocument
+  constructor(problem: ProblemDocument) {
     super(problem.detail)
     this.problem = problem
   }
@@ -20,7 +13,7 @@ export class ApiError extends Error {
   }
 }
 
-const offline: ApiProblem = {
+const offline: ProblemDocument = {
   type: 'offline',
   title: 'The server does not answer',
   status: 0,
@@ -49,5 +42,5 @@ export async function api<P extends string, Q extends string, B, R>(
   if (reply.status === 204) return undefined as R
   const json: unknown = await reply.json().catch(() => null)
   if (reply.ok && json !== null) return json as R
-  throw new ApiError((json as ApiProblem | null) ?? { ...offline, status: reply.ok ? 0 : reply.status })
+  throw new ApiError((json as ProblemDocument | null) ?? { ...offline, status: reply.ok ? 0 : reply.status })
 }

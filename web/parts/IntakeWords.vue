@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { toldAtIntake, whyNot, type IntakeField } from '@dialytica/core/log'
 import { tellIntake } from '@dialytica/core/acts'
+import { toldAtIntake, whyNot, type IntakeField } from '@dialytica/core/log'
 import { NInput } from 'naive-ui'
 import { computed } from 'vue'
 import { useJob } from '../stores/job.ts'

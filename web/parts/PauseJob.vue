@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { whyNot } from '@dialytica/core/log'
 import { pause as pausing } from '@dialytica/core/acts'
+import { whyNot } from '@dialytica/core/log'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../stores/job.ts'

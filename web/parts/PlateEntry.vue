@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { findPlates, readsAs } from '@dialytica/core/intake'
 import { anatomy } from '@dialytica/core/machine'
+import type { Model, Unit } from '@dialytica/core/wire'
 import { NInput } from 'naive-ui'
 import { computed } from 'vue'
-import type { Model, Unit } from '@dialytica/core/wire'
 
 /** The rating plate as it is typed: models and units found while it is, worn letters read as figures. */
 const plate = defineModel<string>({ required: true })

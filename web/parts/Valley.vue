@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { itemNouns } from '@dialytica/core/items'
-import { layOut, type Placed, type Profile } from '@dialytica/core/valley'
+import { layOut, type Placed, type Profile, type Closing } from '@dialytica/core/valley'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import ValleyTile from './valley/ValleyTile.vue'
@@ -8,7 +8,7 @@ import ValleyTile from './valley/ValleyTile.vue'
 /** The job as a V with its tide; every tile leads to its step. */
 const props = defineProps<{
   profile: Profile
-  gates: readonly { step: string; zones: string[]; behind: number; held: boolean }[]
+  gates: readonly Closing[]
   /** Says a step in words, for the tile's name. */
   say: (step: string, way: 'down' | 'back') => string
 }>()

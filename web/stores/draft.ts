@@ -1,3 +1,4 @@
+import { isEmptyStep, moveStep } from '@dialytica/core/acts'
 import {
   absorb,
   adopt as adopted,
@@ -25,7 +26,6 @@ import type { Glyph, Passing } from '@dialytica/core/items'
 import { whyNot, type Step, type StepState } from '@dialytica/core/log'
 import { toldAs, type Move, type MoveKindName } from '@dialytica/core/moves'
 import { parseLine, type Parsed } from '@dialytica/core/quick-line'
-import { isEmptyStep, moveStep } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { v4 } from 'uuid'
@@ -41,24 +41,26 @@ export const useDraft = defineStore('draft', () => {
   /** False while this device has no room for the step in hand: it stands in this page alone. */
   const isKept = ref(true)
 
-  const around = computed(() => aroundOf(job.state, draft.value))
+  /** The step as it was told before the line that is being typed: what follows from it alone is not worked out at every key. */
+  const inHand = computed(() => draft.value.step)
+  const around = computed(() => aroundOf(job.state, job.stance, inHand.value))
   const next = computed(() => around.value.cell)
   const line = computed(() => draft.value.line)
   const parsed = computed<Parsed>(() =>
     parseLine(line.value, {
       family: job.family,
       around: around.value,
-      inHand: draft.value.step.moves.find(m => m.id === draft.value.move),
+      inHand: inHand.value.moves.find(m => m.id === draft.value.move),
       last: sameAgain(job.state, draft.value),
       id: v4,
     }),
   )
   /** The step in hand with the line taken into it, as it would be recorded now. */
   const shown = computed<Captured>(() => {
-    const { step: inHand, move } = draft.value
-    if (!line.value.trim()) return { step: inHand, move }
-    const to = absorb({ step: inHand, move }, parsed.value, around.value)
-    return { ...to, step: inCellsOfTheirOwn(job.state, inHand, to.step, next.value) }
+    const { step, move } = draft.value
+    if (!line.value.trim()) return { step, move }
+    const to = absorb({ step, move }, parsed.value, around.value)
+    return { ...to, step: inCellsOfTheirOwn(job.state, step, to.step, next.value) }
   })
   const step = computed(() => shown.value.step)
   const move = computed(() => step.value.moves.find(m => m.id === shown.value.move) ?? null)
@@ -66,7 +68,7 @@ export const useDraft = defineStore('draft', () => {
   const before = computed(() => draft.value.before)
   const recording = computed(() => recordingOf(draft.value))
   const isEmpty = computed(() => isEmptyStep(step.value))
-  const cellFor = (of: Move | null) => cellOf(job.state, job.family, draft.value.step, of)
+  const cellFor = (of: Move | null) => cellOf(job.state, job.family, inHand.value, of)
 
   /** A recorded step leaves the hand on this device only once its act is kept: whatever ends the browser between, it is in one of the two. */
   async function keep(): Promise<void> {
@@ -84,7 +86,7 @@ export const useDraft = defineStore('draft', () => {
   }
   function become(to: Captured, undoable = true): void {
     if (undoable) past.value = [...past.value, { step: draft.value.step, move: draft.value.move }]
-    hold({ ...draft.value, ...to })
+    hold({ ...draft.value, step: to.step, move: to.move })
   }
   /** Another step comes into the hand; what was done to the one before can no longer be undone tap by tap. */
   function begun(to: Draft): void {

@@ -177,6 +177,23 @@ describe('the step in hand', () => {
     add.mockRestore()
   })
 
+  it('that comes back into the hand, and leaves it again, goes where the hand was told to record', async () => {
+    const store = await opened()
+    const draft = useDraft()
+    await draft.load()
+    for (const kind of ['clip', 'part'] as const) {
+      draft.beginMove(kind)
+      draft.record()
+    }
+    const first = store.state.order.first()!
+    draft.insertBefore(first)
+    draft.undo()
+    expect(draft.step.moves.map(m => m.kind)).toEqual(['remove-part'])
+    draft.undo()
+    expect(draft.isEmpty).toBe(true)
+    expect(draft.before).toBe(first)
+  })
+
   it('for which this device has no room is said to stand in this page alone, until it is kept again', async () => {
     await opened()
     const draft = useDraft()

@@ -1,3 +1,4 @@
+import { says as saying, stamped, type Act } from '@dialytica/core/acts'
 import { openDebts } from '@dialytica/core/ledger'
 import {
   acted,
@@ -14,7 +15,6 @@ import {
 import { stance as stanceOf, type Family } from '@dialytica/core/machine'
 import { gates } from '@dialytica/core/plan'
 import type { HandSaid, JobCard } from '@dialytica/core/wire'
-import { says as saying, stamped, type Act } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { v4 } from 'uuid'

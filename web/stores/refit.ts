@@ -1,6 +1,6 @@
+import { settleNext, settleRest, together, touchMark, undo as undoing, type Act } from '@dialytica/core/acts'
 import { whyNot, type Debt, type Settlement } from '@dialytica/core/log'
 import type { ReturnStep } from '@dialytica/core/plan'
-import { giveBack, settleNext, settleRest, together, touchMark, undo as undoing, type Act } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { done as chime } from '../devices/signals.ts'
@@ -24,7 +24,6 @@ export const useRefit = defineStore('refit', () => {
   const fitNext = (r: ReturnStep, how?: Settlement) => fit(settleNext(job.state, r, how))
   const fitAll = (r: ReturnStep, debt: Debt, how?: Settlement) => fit(settleRest(job.state, r, debt, how))
   const touch = (r: ReturnStep, mark: string) => fit(touchMark(job.state, r, mark))
-  const reopen = (debt: Debt, mark?: string) => fit(giveBack(debt, mark))
 
   /** Takes back what was fitted last on this device. */
   function undo(): string | null {
@@ -34,5 +33,5 @@ export const useRefit = defineStore('refit', () => {
     return whyNot(job.act(together(...last.toReversed().map(({ before, event }) => undoing(before, event)))))
   }
 
-  return { fitNext, fitAll, touch, reopen, undo }
+  return { fitNext, fitAll, touch, undo }
 })

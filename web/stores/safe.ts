@@ -1,6 +1,6 @@
+import { doSafely, notOnThisMachine, tapRunsOn, undoSafely, type Act } from '@dialytica/core/acts'
 import { whyNot } from '@dialytica/core/log'
 import { safeSequence, type SafeAct } from '@dialytica/core/safe'
-import { doSafely, notOnThisMachine, tapRunsOn, undoSafely, type Act } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { v4 } from 'uuid'

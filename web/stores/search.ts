@@ -1,7 +1,7 @@
+import { foundAt, lookedAt, openToLook, report as reported, type Act } from '@dialytica/core/acts'
 import { find, openingOf, type Finding, type Ranked } from '@dialytica/core/finder'
 import { entriesOf, whyNot, type BodyOf } from '@dialytica/core/log'
 import type { Move } from '@dialytica/core/moves'
-import { foundAt, lookedAt, openToLook, report as reported, type Act } from '@dialytica/core/acts'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { useJob } from './job.ts'

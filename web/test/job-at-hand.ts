@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
-import { refusalWords, type Mark, type Step } from '@dialytica/core/log'
 import { does, happens } from '@dialytica/core/acts'
+import { refusalWords, type Mark, type Step } from '@dialytica/core/log'
 import { createMemoryHistory, createRouter, type Router } from 'vue-router'
 import { local } from '../data/local.ts'
 import { memorySource } from '../job/memory-source.ts'

@@ -3,8 +3,8 @@ import { debtStates } from '@dialytica/core/items'
 import { owedByZone, piecesOwed } from '@dialytica/core/ledger'
 import { whyNot } from '@dialytica/core/log'
 import { zoneTitle } from '@dialytica/core/machine'
-import { text } from '@dialytica/core/words'
 import { addressOf, calls } from '@dialytica/core/wire'
+import { text } from '@dialytica/core/words'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
@@ -27,8 +27,7 @@ const signedBy = ref('')
 const problem = ref('')
 const withDebts = ref(false)
 const refused = ref(false)
-const readOnly = computed(() => job.isFixed)
-const mayWork = computed(() => useSession().mayWork)
+const session = useSession()
 const total = computed(() => piecesOwed(job.state.owed))
 const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
 
@@ -71,7 +70,7 @@ async function close(clean: boolean): Promise<void> {
         </li>
       </ul>
       <p v-else-if="!job.closed" class="clean">Nothing in the tray, no towel inside. Count the tools, then close.</p>
-      <RouterLink v-if="!readOnly" class="btn" :to="toJob(job.id, 'finder')">Something is left over</RouterLink>
+      <RouterLink v-if="!job.isFixed" class="btn" :to="toJob(job.id, 'finder')">Something is left over</RouterLink>
       <div class="sums" :class="{ apart: !job.debts.length }">
         <BalanceTable v-if="!job.debts.length" />
         <ReportRows />
@@ -82,7 +81,7 @@ async function close(clean: boolean): Promise<void> {
       <div class="machine">
         <Cutaway :family="job.family" :open="job.stance.open" :owed="zones" :posture="job.stance.posture" large />
       </div>
-      <template v-if="!readOnly">
+      <template v-if="!job.isFixed">
         <p class="soft small">Electrical tests after the repair, and who may do them, are for your local code.</p>
         <p v-if="problem" class="note danger" role="alert">
           {{ problem }}. <template v-if="refused && total">The list says what, where, and from which step.</template>
@@ -106,8 +105,8 @@ async function close(clean: boolean): Promise<void> {
         >Record sheet (PDF)</a
       >
       <a class="btn" :href="addressOf(calls.recordOut, { job: job.id! })" download>Job as JSON</a>
-      <RouterLink v-if="readOnly" class="btn" :to="toJob(job.id, 'valley')">See the whole job</RouterLink>
-      <CallBack v-if="job.closed && mayWork" />
+      <RouterLink v-if="job.isFixed" class="btn" :to="toJob(job.id, 'valley')">See the whole job</RouterLink>
+      <CallBack v-if="job.closed && session.mayWork" />
     </section>
   </main>
 </template>

@@ -18,7 +18,6 @@ import { toJob } from '../ways.ts'
 const job = useJob()
 const search = useSearch()
 const router = useRouter()
-const readOnly = computed(() => job.isFixed)
 const problem = ref('')
 const asking = ref(false)
 const elsewhere = ref('')
@@ -89,7 +88,7 @@ useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
             large
           />
         </div>
-        <form v-if="!readOnly" class="elsewhere" @submit.prevent="explain">
+        <form v-if="!job.isFixed" class="elsewhere" @submit.prevent="explain">
           <NInput
             v-model:value="elsewhere"
             placeholder="from somewhere else: say where"
@@ -98,7 +97,7 @@ useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
           <button class="btn" type="submit">Explained</button>
         </form>
         <div class="row">
-          <button v-if="!readOnly" class="btn" type="button" @click="asking = true">Another one</button>
+          <button v-if="!job.isFixed" class="btn" type="button" @click="asking = true">Another one</button>
           <button
             v-for="o in search.open.filter(x => x.id !== search.current?.id)"
             :key="o.id"
@@ -111,7 +110,7 @@ useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
         </div>
       </template>
       <template v-else>
-        <AskFinder v-if="!readOnly" class="ask" />
+        <AskFinder v-if="!job.isFixed" class="ask" />
         <button v-if="search.current" class="btn" type="button" @click="asking = false">Back to the search</button>
       </template>
       <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
@@ -127,7 +126,7 @@ useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
     <section v-if="finding && !asking" class="steps" aria-label="The search">
       <SearchSteps
         :finding="finding"
-        :fixed="readOnly"
+        :fixed="job.isFixed"
         :lit="lit?.id"
         @here="found"
         @miss="tell(search.lookIn($event))"

@@ -32,19 +32,20 @@ onMounted(async () => {
 const open = computed(() => machines.jobs.filter(j => !j.closedAt))
 const closed = computed(() => machines.jobs.filter(j => j.closedAt).slice(0, 6))
 const pieces = computed(() => open.value.reduce((n, j) => n + piecesOwed(j.summary.owed), 0))
-const mayWork = computed(() => session.mayWork)
 const heading = computed(() => {
   const n = open.value.length
   if (!n) return 'No machine stands open.'
   return n === 1 ? 'One machine stands open.' : text(sentence(say`${inWords(n)} machines stand open`))
 })
-useCommands({ comeIn: () => void (mayWork.value && router.push({ name: 'come-in' })) })
+useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-in' })) })
 </script>
 
 <template>
   <div class="floor">
     <ShopHead>
-      <RouterLink v-if="mayWork" class="btn go" :to="{ name: 'come-in' }">A machine comes in <kbd>N</kbd></RouterLink>
+      <RouterLink v-if="session.mayWork" class="btn go" :to="{ name: 'come-in' }"
+        >A machine comes in <kbd>N</kbd></RouterLink
+      >
     </ShopHead>
     <main>
       <div class="title">

@@ -16,22 +16,21 @@ const job = useJob()
 const safe = useSafe()
 const router = useRouter()
 const problem = ref('')
-const fixed = computed(() => job.isFixed)
 const hasPower = computed(() => !job.stance.isolated.includes('power'))
 
 function goDown(): void {
-  if (!fixed.value) job.act(turnTo(job.state, 'descent'))
+  if (!job.isFixed) job.act(turnTo(job.state, 'descent'))
   void router.push(toJob(job.id, 'descent'))
 }
 /** The right pedal ticks off the next act where it can be done in one way; when all are done it goes down. */
 function forth(): void {
   const act = safe.next
-  if (fixed.value || !act) return goDown()
+  if (job.isFixed || !act) return goDown()
   problem.value = safe.tick(act) ?? ''
 }
 function back(): void {
   const last = safe.acts.findLast(a => a.by)
-  if (last && !fixed.value) problem.value = safe.takeBack(last) ?? ''
+  if (last && !job.isFixed) problem.value = safe.takeBack(last) ?? ''
 }
 useCommands({ forth, back, undo: back })
 </script>
@@ -40,10 +39,10 @@ useCommands({ forth, back, undo: back })
   <main class="intake">
     <h1 class="sr">Intake</h1>
     <div class="told">
-      <IntakeWords :fixed="fixed" @problem="problem = $event" />
-      <FoundBefore :fixed="fixed" zone="outside" />
+      <IntakeWords :fixed="job.isFixed" @problem="problem = $event" />
+      <FoundBefore :fixed="job.isFixed" zone="outside" />
     </div>
-    <SafeSequence class="safe" :fixed="fixed" @problem="problem = $event" />
+    <SafeSequence class="safe" :fixed="job.isFixed" @problem="problem = $event" />
     <div class="act">
       <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
       <p v-if="hasPower && !job.closed" class="live" role="note">

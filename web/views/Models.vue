@@ -19,7 +19,7 @@ onMounted(async () => {
   await machines.load().catch(error => (problem.value = (error as Error).message))
   chosen.value ??= machines.models[0]?.id ?? null
 })
-const mayWork = computed(() => useSession().mayWork)
+const session = useSession()
 const model = computed(() => machines.models.find(m => m.id === chosen.value))
 const units = computed(() => machines.units.filter(u => u.modelId === chosen.value))
 const jobsOf = (unit: string) => machines.jobs.filter(j => j.unit.id === unit)
@@ -44,7 +44,7 @@ const count = (id: string) => machines.units.filter(u => u.modelId === id).lengt
         <p v-if="!machines.models.length" class="soft">
           No model yet. It is added when its first machine comes in by its plate.
         </p>
-        <TakeIn v-if="mayWork" />
+        <TakeIn v-if="session.mayWork" />
       </nav>
       <section v-if="model" class="one">
         <h2>{{ model.maker }} {{ model.code }}</h2>

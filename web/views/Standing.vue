@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { goOn as goingOn } from '@dialytica/core/acts'
 import { standing } from '@dialytica/core/ledger'
 import { zoneTitle } from '@dialytica/core/machine'
 import { describe, invert, isolations } from '@dialytica/core/moves'
 import { text } from '@dialytica/core/words'
-import { goOn as goingOn } from '@dialytica/core/acts'
 import { computed } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
@@ -12,12 +12,11 @@ import PauseJob from '../parts/PauseJob.vue'
 import Thumb from '../parts/Thumb.vue'
 import { daysBetween, inShopTime } from '../data/time.ts'
 import { useJob } from '../stores/job.ts'
-import { toJob, viewOf, viewOfWay } from '../ways.ts'
+import { toJob, goesOnIn, viewOfWay } from '../ways.ts'
 
 /** How a machine stands for somebody who comes back to it: what is off and where it lies, what can hurt, what was done last, what comes first. */
 const job = useJob()
 const router = useRouter()
-const readOnly = computed(() => job.isFixed)
 const now = computed(() => standing(job.state, job.family, job.plan))
 const phase = computed(() => job.state.phase)
 const since = computed(() => {
@@ -33,8 +32,8 @@ const act = (l: (typeof now.value.last)[number]) => {
   return move ? describe(l.way === 'down' ? move : invert(move)) : 'A photo.'
 }
 function goOn(): void {
-  if (!readOnly.value) job.act(goingOn(job.state))
-  void router.push(toJob(job.id, viewOf(phase.value.name, job.state.order.size)))
+  if (!job.isFixed) job.act(goingOn(job.state))
+  void router.push(toJob(job.id, goesOnIn(phase.value.name, job.state.order.size)))
 }
 useCommands({ forth: goOn })
 </script>
@@ -82,7 +81,7 @@ useCommands({ forth: goOn })
           </RouterLink>
         </li>
       </ul>
-      <PauseJob v-if="!readOnly" class="pause" />
+      <PauseJob v-if="!job.isFixed" class="pause" />
     </section>
     <section class="lying" aria-label="What is off, and where it lies" tabindex="0">
       <h2>Off, and where it lies</h2>

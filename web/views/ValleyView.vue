@@ -14,7 +14,6 @@ import { toJob } from '../ways.ts'
 
 /** The whole job at a glance: down, back, the tide under it, and what became of everything. */
 const job = useJob()
-const mayWork = computed(() => !job.isFixed)
 /** The steps that are touched to say which comes first on the way back. */
 const picked = ref<string[] | null>(null)
 function pick(step: string): void {
@@ -47,7 +46,7 @@ const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(
         <RouterLink :to="toJob(job.id, 'close')">What is owed</RouterLink>.
         <RouterLink :to="toJob(job.id, 'standing')">How it stands, pause</RouterLink>
       </p>
-      <SayOrder v-if="mayWork" v-model="picked" />
+      <SayOrder v-if="!job.isFixed" v-model="picked" />
       <ul v-if="notes.length" class="notes">
         <li v-for="(n, i) in notes" :key="i">
           <span class="mono soft">{{ inShopTime(n.at, 'minute') }}</span> {{ text(n.words) }}

@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { foundMissing } from '@dialytica/core/acts'
 import { whyNot } from '@dialytica/core/log'
 import { zoneTitle } from '@dialytica/core/machine'
 import { describe } from '@dialytica/core/moves'
 import { parseLine } from '@dialytica/core/quick-line'
-import { foundMissing } from '@dialytica/core/acts'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { v4 } from 'uuid'

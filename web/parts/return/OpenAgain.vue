@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { openAgain } from '@dialytica/core/acts'
 import { whyNot } from '@dialytica/core/log'
 import { reopening } from '@dialytica/core/plan'
-import { openAgain } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useJob } from '../../stores/job.ts'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { dropArc } from '@dialytica/core/acts'
 import { whyNot } from '@dialytica/core/log'
 import { act } from '@dialytica/core/moves'
 import { arcWords, mayDrop, type Arc } from '@dialytica/core/plan'
 import { nested, text } from '@dialytica/core/words'
-import { dropArc } from '@dialytica/core/acts'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../../stores/job.ts'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { checksDone, tickCheck } from '@dialytica/core/acts'
 import { owedCount, settledCount, type Debt } from '@dialytica/core/log'
 import { checksFor, checkWords, describe, glyphOf, type Check } from '@dialytica/core/moves'
 import type { ReturnMove } from '@dialytica/core/plan'
 import { text } from '@dialytica/core/words'
-import { checksDone, tickCheck } from '@dialytica/core/acts'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import Glyph from '../Glyph.vue'

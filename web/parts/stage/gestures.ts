@@ -5,7 +5,7 @@ interface At {
   y: number
 }
 /** What a hand can do on the picture besides a tap. All points are pixels of the window. */
-export interface Meaning {
+export interface Doing {
   /** What one finger that moves does when it began on the bare picture. */
   oneFinger(): 'draw' | 'frame' | 'pan' | 'nothing'
   /** True when marks can be dragged. */
@@ -22,7 +22,7 @@ const slop = 8
 const away = (a: At, b: At) => Math.hypot(a.x - b.x, a.y - b.y)
 
 /** Tells strokes, drags, pans and pinches on the picture apart; taps are left to `click`, which `wasMoved` filters. */
-export function useGestures(means: Meaning) {
+export function useGestures(does: Doing) {
   const fingers = new Map<number, At>()
   const path = ref<At[]>([])
   const doing = ref<'nothing' | 'draw' | 'frame' | 'pan' | 'pinch' | 'drag'>('nothing')
@@ -48,7 +48,7 @@ export function useGestures(means: Meaning) {
   function begin(event: PointerEvent): void {
     moved = true
     ;(event.currentTarget as Element).setPointerCapture?.(event.pointerId)
-    doing.value = grasped && means.drags() ? 'drag' : means.oneFinger()
+    doing.value = grasped && does.drags() ? 'drag' : does.oneFinger()
   }
   function move(event: PointerEvent): void {
     const was = fingers.get(event.pointerId)
@@ -58,13 +58,13 @@ export function useGestures(means: Meaning) {
       const other = [...fingers].find(([id]) => id !== event.pointerId)?.[1]
       if (other) {
         const middle = { x: (now.x + other.x) / 2, y: (now.y + other.y) / 2 }
-        means.pinch(away(now, other) / Math.max(1, away(was, other)), middle)
-        means.pan((now.x - was.x) / 2, (now.y - was.y) / 2)
+        does.pinch(away(now, other) / Math.max(1, away(was, other)), middle)
+        does.pan((now.x - was.x) / 2, (now.y - was.y) / 2)
       }
     } else if (!moved && path.value[0] && away(now, path.value[0]) > slop) begin(event)
-    if (doing.value === 'pan') means.pan(now.x - was.x, now.y - was.y)
+    if (doing.value === 'pan') does.pan(now.x - was.x, now.y - was.y)
     if (doing.value === 'draw' || doing.value === 'frame') path.value = [...path.value, now]
-    if (doing.value === 'drag' && grasped) means.drag(grasped.mark, grasped.index, now)
+    if (doing.value === 'drag' && grasped) does.drag(grasped.mark, grasped.index, now)
     fingers.set(event.pointerId, now)
   }
   function up(event: PointerEvent): void {
@@ -72,8 +72,8 @@ export function useGestures(means: Meaning) {
     const first = path.value[0]
     const last = path.value.at(-1)
     if (event.type !== 'pointercancel' && first && last && path.value.length > 1) {
-      if (doing.value === 'draw') means.stroke(path.value)
-      if (doing.value === 'frame') means.frame(first, last)
+      if (doing.value === 'draw') does.stroke(path.value)
+      if (doing.value === 'frame') does.frame(first, last)
     }
     doing.value = 'nothing'
     grasped = null

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import type { JobCard } from '@dialytica/core/wire'
 import { text } from '@dialytica/core/words'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
-import type { JobCard } from '@dialytica/core/wire'
 import { daysBetween, inShopTime } from '../../data/time.ts'
 import Cutaway from '../../parts/Cutaway.vue'
 import Owed from '../../parts/Owed.vue'

@@ -1,14 +1,9 @@
-import { calls } from '@dialytica/core/wire'
+import { calls, type Loading } from '@dialytica/core/wire'
 import { useIntervalFn } from '@vueuse/core'
 import { ref } from 'vue'
 import { api } from '../../data/api.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSession } from '../../stores/session.ts'
-
-interface Loading {
-  machines: number
-  of: number
-}
 
 /** While the machines of the demo come in, one after the other: how many are there, and the floor kept up with them. */
 export function useDemoArrivals() {

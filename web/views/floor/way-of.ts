@@ -1,6 +1,6 @@
 import type { JobCard } from '@dialytica/core/wire'
 import type { RouteLocationRaw } from 'vue-router'
-import { toJob, viewOf } from '../../ways.ts'
+import { toJob, goesOnIn } from '../../ways.ts'
 
 /** After half a day, or while it waits, coming back begins with how it stands. */
 const isAsleep = ({ closedAt, summary }: JobCard, now: Date) =>
@@ -9,4 +9,4 @@ const isAsleep = ({ closedAt, summary }: JobCard, now: Date) =>
 
 /** The way to where a job of the floor goes on. */
 export const wayOf = (job: JobCard, now: Date): RouteLocationRaw =>
-  toJob(job.id, isAsleep(job, now) ? 'standing' : viewOf(job.summary.phase, job.summary.steps))
+  toJob(job.id, isAsleep(job, now) ? 'standing' : goesOnIn(job.summary.phase, job.summary.steps))

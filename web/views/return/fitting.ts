@@ -1,4 +1,4 @@
-import { owedCount, settledCount, whyNot, type Settlement } from '@dialytica/core/log'
+import { isBack, settledCount, whyNot, type Settlement } from '@dialytica/core/log'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useCamera } from '../../stores/camera.ts'
@@ -44,9 +44,10 @@ export function useFitting(
     const at = r.value
     const debt = job.state.debts.get(at?.step.marks.find(m => m.id === id)?.move ?? '')
     if (!at || !debt || job.isFixed) return
-    const isOn = debt.marks.includes(id) || owedCount(debt) === 0
-    if (!isOn && held.value) return forth()
-    if (!isOn) passClean()
+    if (!isBack(debt, id)) {
+      if (held.value) return forth()
+      passClean()
+    }
     tell(refit.touch(at, id))
   }
   function passGate(reason: string): void {

@@ -1,6 +1,6 @@
+import { isPassed, passGate } from '@dialytica/core/acts'
 import { whyNot } from '@dialytica/core/log'
 import { reachLeft, shutIn, type ReturnStep } from '@dialytica/core/plan'
-import { isPassed, passGate } from '@dialytica/core/acts'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { gate as alarm } from '../../devices/signals.ts'
 import { useJob } from '../../stores/job.ts'

@@ -1,5 +1,5 @@
 import { waypointName } from '@dialytica/core/items'
-import { owedCount, settledCount, type Debt, type Mark } from '@dialytica/core/log'
+import { isBack, owedCount, settledCount, type Debt, type Mark } from '@dialytica/core/log'
 import { pointsOf, type Move } from '@dialytica/core/moves'
 import type { ReturnStep } from '@dialytica/core/plan'
 import { patternOf } from '@dialytica/core/tighten'
@@ -86,7 +86,7 @@ function useStepMarks(r: ComputedRef<ReturnStep | undefined>, next: ComputedRef<
       .map(m => {
         const debt = job.state.debts.get(m.move ?? '')
         const move = r.value!.step.moves.find(x => x.id === m.move)
-        const done = debt ? debt.marks.includes(m.id) || owedCount(debt) === 0 : undefined
+        const done = debt && isBack(debt, m.id)
         const knot = debt && knotInHand(move, debt, m.path.length)
         const passes = knot === undefined ? undefined : pointsOf(move)?.[knot]
         return {
