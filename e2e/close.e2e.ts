@@ -72,7 +72,7 @@ test('a clean close: balance, time, sign-off, its record sheet as PDF, and the m
     const record = await (await page.request.get(address!)).text()
     await page.goto('/models')
     const file = { name: 'job.json', mimeType: 'application/json' }
-    const input = page.getByLabel('Take in a job (JSON)')
+    const input = page.locator('input[type=file]')
     await input.setInputFiles({ ...file, buffer: Buffer.from(record.replace('"front-loader"', '"dryer"')) })
     await expect(page.getByRole('alert')).toContainText('must be one of front-loader, top-loader')
     await input.setInputFiles({ ...file, buffer: Buffer.from(record) })

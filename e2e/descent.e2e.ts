@@ -30,7 +30,7 @@ test('a line of text is read as it is typed, corrected by a tap, completed from 
   await said.getByRole('button', { name: /x18: long/ }).click()
   await expect(page.getByRole('group', { name: 'Other readings of x18' })).toBeVisible()
   await page.keyboard.press('Escape')
-  await page.getByRole('button', { name: '‹ x18' }).click()
+  await page.getByRole('button', { name: 'x18', exact: true }).click()
   await page.getByRole('button', { name: /^Step down/ }).click()
   await step(page, 2)
   await expect(off(page, '4 fasteners')).toBeVisible()

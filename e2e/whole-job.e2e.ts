@@ -1,4 +1,4 @@
-import { expect, nothingWaits, off, signIn, strip, tapPhoto, test } from './test/test.ts'
+import { choose, expect, nothingWaits, off, signIn, strip, tapPhoto, test } from './test/test.ts'
 import { moveKinds } from '@dialytica/core/moves'
 import type { Page } from '@playwright/test'
 
@@ -138,7 +138,7 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
   await photo(page)
   await pick(page, 'part')
   await tapPhoto(page, 0.17, 0.35)
-  await page.getByLabel('Kind of act').selectOption('Park')
+  await choose(page, 'Kind of act', 'Park')
   await stepDown(page)
   await photo(page)
   await pick(page, 'consumable')
@@ -147,7 +147,7 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
   await photo(page)
   await pick(page, 'fastener')
   await tapPhoto(page, 0.89, 0.31)
-  await page.getByLabel('Kind of act').selectOption('Slacken')
+  await choose(page, 'Kind of act', 'Slacken')
   await stepDown(page)
   // 12: the other kinds, without a photo: belt, pressed part, two kinds of mark, drain, replacement
   await zone(page, 'drive')
@@ -160,7 +160,7 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
     ['part', 'Replace'],
   ] as const) {
     await pick(page, kind)
-    await page.getByLabel('Kind of act').selectOption(act)
+    await choose(page, 'Kind of act', act)
   }
   await expect(page.getByRole('list', { name: 'Moves of this step' }).getByRole('listitem')).toHaveCount(6)
   await stepDown(page)

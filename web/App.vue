@@ -2,9 +2,9 @@
 import { NConfigProvider } from 'naive-ui'
 import { computed, defineAsyncComponent, onMounted, watch } from 'vue'
 import { RouterView, useRoute } from 'vue-router'
+import { lookForRoom } from './data/room.ts'
 import Guarded from './parts/Guarded.vue'
 import WaitingStrip from './parts/WaitingStrip.vue'
-import { lookForRoom } from './data/room.ts'
 import { useCamera } from './stores/camera.ts'
 import { useOutbox } from './stores/outbox.ts'
 import { useSession } from './stores/session.ts'
@@ -32,7 +32,7 @@ watch(
 </script>
 
 <template>
-  <NConfigProvider :theme-overrides="overrides" class="app">
+  <NConfigProvider :theme-overrides="overrides" inline-theme-disabled class="app">
     <WaitingStrip />
     <Guarded what="This page" :of="route.path"><RouterView class="view" :inert="Boolean(camera.errand)" /></Guarded>
     <CameraSheet v-if="camera.errand" />

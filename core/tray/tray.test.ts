@@ -27,16 +27,28 @@ describe('the next cell', () => {
   it('is the farthest one where all free ones touch', () => {
     expect(proposeCell({ rows: 1, columns: 2 }, new Set(['A1']), ['A1'])).toBe('A2')
   })
-  it('is free, and apart wherever that can be', () =>
+  it('can always be had while a hand still finds an empty one, and filling the tray by it fills every cell once', () =>
     fc.assert(
-      fc.property(fc.subarray(cellsOf(size)), fc.subarray(cellsOf(size), { maxLength: 4 }), (used, apart) => {
-        const cell = proposeCell(size, new Set(used), apart)
-        const free = cellsOf(size).filter(c => !used.includes(c))
-        const clear = free.filter(c => apart.every(a => distance(c, a) > 1))
-        expect(cell).toBe(clear.length ? clear[0] : cell)
-        expect(cell === undefined).toBe(free.length === 0)
-        if (cell) expect(free).toContain(cell)
+      fc.property(fc.subarray(cellsOf(size)), fc.subarray(cellsOf(size), { maxLength: 4 }), (lying, apart) => {
+        const used = new Set(lying)
+        for (let left = 20 - used.size; left > 0; left--) used.add(proposeCell(size, used, apart)!)
+        expect([...used].sort()).toEqual(cellsOf(size).sort())
+        expect(proposeCell(size, used, apart)).toBeUndefined()
       }),
+    ))
+  it('is never one that touches a look-alike while moving it by hand would part them', () =>
+    fc.assert(
+      fc.property(
+        fc.subarray(cellsOf(size), { maxLength: 19 }),
+        fc.subarray(cellsOf(size), { minLength: 1, maxLength: 4 }),
+        fc.constantFrom(...cellsOf(size)),
+        (used, apart, byHand) => {
+          fc.pre(!used.includes(byHand))
+          const touches = (cell: string) => apart.some(a => distance(cell, a) <= 1)
+          const proposed = proposeCell(size, new Set(used), apart)!
+          expect(touches(proposed) && !touches(byHand)).toBe(false)
+        },
+      ),
     ))
 })
 

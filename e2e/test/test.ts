@@ -50,6 +50,12 @@ export const off = (page: Page, words: string | RegExp) =>
 /** The strip that says what waits on this device. */
 export const strip = (page: Page) => page.getByRole('status', { name: 'What waits on this device' })
 
+/** Chooses from a list that opens. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  await page.getByRole('combobox', { name: label }).click()
+  await page.getByRole('option', { name: option, exact: true }).click()
+}
+
 /** Taps the photo at shares of its width and height. */
 export async function tapPhoto(page: Page, x: number, y: number): Promise<void> {
   const stage = page.locator('[data-stage]')

@@ -36,7 +36,7 @@ export async function followFolder(): Promise<PhotoFolder | null> {
 }
 
 /** A folder as its files were chosen once. */
-export const chosenFolder = (files: FileList): PhotoFolder => ({
+export const chosenFolder = (files: readonly File[]): PhotoFolder => ({
   name: files[0]?.webkitRelativePath.split('/')[0] ?? 'folder',
   pictures: async () => newest([...files]),
 })

@@ -1,14 +1,17 @@
 <script setup lang="ts">
+import { NButton } from 'naive-ui'
 import type { Errand } from '../devices/camera.ts'
 import { useCamera } from '../stores/camera.ts'
+import FilePick from './FilePick.vue'
+import Problem from './Problem.vue'
 
 /** Ways to a photo where there is none yet: the camera, a file, a phone that joins. */
 const props = defineProps<{ errand: () => Errand }>()
 const camera = useCamera()
 const about = props.errand()
-function choose(event: Event): void {
+function choose(files: readonly File[]): void {
   const errand = props.errand()
-  for (const file of (event.target as HTMLInputElement).files ?? []) void camera.bring(errand, file)
+  for (const file of files) void camera.bring(errand, file)
 }
 </script>
 
@@ -16,21 +19,15 @@ function choose(event: Event): void {
   <div class="camera">
     <p class="ask">{{ about.words }}</p>
     <div class="ways">
-      <button class="btn go" type="button" :disabled="camera.isBusy(about.kind)" @click="camera.ask(props.errand())">
+      <NButton type="primary" :disabled="camera.isBusy(about.kind)" @click="camera.ask(props.errand())">
         Photo <kbd>P</kbd>
-      </button>
-      <button v-if="camera.simulated" class="btn" type="button" @click="camera.useDevice(props.errand())">
-        Device camera
-      </button>
-      <button v-if="about.byPhone" class="btn" type="button" @click="about.byPhone()">
-        Phone as camera <kbd>J</kbd>
-      </button>
-      <label class="btn file">
-        File<input type="file" accept="image/*" class="sr" :multiple="about.many ?? false" @change="choose" />
-      </label>
+      </NButton>
+      <NButton v-if="camera.simulated" @click="camera.useDevice(props.errand())"> Device camera </NButton>
+      <NButton v-if="about.byPhone" @click="about.byPhone()"> Phone as camera <kbd>J</kbd> </NButton>
+      <FilePick accept="image/*" :many="about.many" @pick="choose">File</FilePick>
     </div>
     <p v-if="camera.simulated" class="which">Simulated camera: it draws the demo machine.</p>
-    <p v-if="camera.problem(about.kind)" class="note danger" role="alert">{{ camera.problem(about.kind) }}</p>
+    <Problem :says="camera.problem(about.kind)" />
   </div>
 </template>
 
@@ -59,10 +56,6 @@ function choose(event: Event): void {
   flex-wrap: wrap;
   justify-content: center;
   gap: 8px;
-}
-.file:focus-within {
-  outline: 3px solid var(--work);
-  outline-offset: 2px;
 }
 .note {
   color: var(--ink);

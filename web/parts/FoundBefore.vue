@@ -2,10 +2,12 @@
 import { foundBefore } from '@dialytica/core/ledger'
 import { foundStates, whyNot, type Photo } from '@dialytica/core/log'
 import { zoneTitle } from '@dialytica/core/machine'
-import { NInput } from 'naive-ui'
+import { X } from '@lucide/vue'
+import { NButton, NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useCamera } from '../stores/camera.ts'
 import { useJob } from '../stores/job.ts'
+import Problem from './Problem.vue'
 import Thumb from './Thumb.vue'
 
 /** What was missing or broken before we came: said with a photo, kept in the record, never owed. */
@@ -53,9 +55,7 @@ const withdraw = (entry: string) => job.says('entry-withdrawn', { entry, reason:
         <span>
           <b>{{ f.what }}</b>, {{ f.how }}<span v-if="f.zone" class="soft">, {{ zoneTitle(job.family, f.zone) }}</span>
         </span>
-        <button v-if="!fixed" class="btn" type="button" :aria-label="`Withdraw ${f.what}`" @click="withdraw(f.id)">
-          ✕
-        </button>
+        <NButton v-if="!fixed" :aria-label="`Withdraw ${f.what}`" @click="withdraw(f.id)"><X /></NButton>
       </li>
     </ul>
     <form v-if="!fixed" @submit.prevent="add(zone)">
@@ -65,25 +65,16 @@ const withdraw = (entry: string) => job.says('entry-withdrawn', { entry, reason:
         :input-props="{ 'aria-label': 'What was found', autocomplete: 'off' }"
       />
       <div class="chips" role="group" aria-label="How it was found">
-        <button
-          v-for="s in foundStates"
-          :key="s"
-          class="btn"
-          type="button"
-          :aria-pressed="how === s"
-          @click="how = how === s ? null : s"
-        >
+        <NButton v-for="s in foundStates" :key="s" :aria-pressed="how === s" @click="how = how === s ? null : s">
           {{ s }}
-        </button>
+        </NButton>
       </div>
       <div class="chips">
         <Thumb v-for="p in photos" :key="p.hash" :hash="p.hash" />
-        <button class="btn" type="button" :disabled="camera.isBusy('found')" @click="shoot(zone)">Photo of it</button>
-        <button class="btn go" type="submit" :disabled="camera.isBusy('found')">Keep it</button>
+        <NButton :disabled="camera.isBusy('found')" @click="shoot(zone)">Photo of it</NButton>
+        <NButton type="primary" attr-type="submit" :disabled="camera.isBusy('found')">Keep it</NButton>
       </div>
-      <p v-if="problem || camera.problem('found')" class="note danger" role="alert">
-        {{ problem || camera.problem('found') }}
-      </p>
+      <Problem :says="problem || camera.problem('found')" />
     </form>
   </section>
 </template>
@@ -106,7 +97,7 @@ li {
   border-bottom: 1px solid var(--hair);
   line-height: 1.15;
 }
-li .btn {
+li .n-button {
   margin-left: auto;
 }
 .chips {
@@ -114,7 +105,7 @@ li .btn {
   flex-wrap: wrap;
   gap: 6px;
 }
-.btn {
+.n-button {
   padding: 0 10px;
   font-size: 17px;
 }

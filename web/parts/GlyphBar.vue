@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { glyphNames, type Glyph as GlyphKind } from '@dialytica/core/items'
+import { NButton } from 'naive-ui'
 import Glyph from './Glyph.vue'
 import { glyphKeys } from './moves/glyph-keys.ts'
 
@@ -10,11 +11,9 @@ const emit = defineEmits<{ pick: [glyph: GlyphKind] }>()
 
 <template>
   <div class="bar" role="group" aria-label="What a tap marks">
-    <button
+    <NButton
       v-for="[key, kind] in glyphKeys"
       :key="kind"
-      type="button"
-      class="btn"
       :aria-pressed="kind === glyph"
       :aria-label="glyphNames[kind]"
       :title="glyphNames[kind]"
@@ -22,7 +21,7 @@ const emit = defineEmits<{ pick: [glyph: GlyphKind] }>()
     >
       <Glyph :kind="kind" :size="24" /><span class="word">{{ glyphNames[kind] }}</span
       ><kbd>{{ key.toUpperCase() }}</kbd>
-    </button>
+    </NButton>
   </div>
 </template>
 
@@ -32,7 +31,7 @@ const emit = defineEmits<{ pick: [glyph: GlyphKind] }>()
   gap: 6px;
   overflow-x: auto;
 }
-.btn {
+.n-button {
   flex: 1 0 auto;
   padding: 0 6px;
   gap: 4px;

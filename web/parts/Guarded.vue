@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { NButton } from 'naive-ui'
 import { onErrorCaptured, ref, watch } from 'vue'
+import Problem from './Problem.vue'
 
 /** What cannot be shown says so in its place, and takes nothing else with it; it is tried again when `of` changes. */
 const props = defineProps<{ what: string; of?: unknown }>()
@@ -16,12 +18,12 @@ watch(
 </script>
 
 <template>
-  <div v-if="wrong" class="note danger" role="alert">
+  <Problem v-if="wrong">
     <p>
       <b>{{ what }} cannot be shown.</b> Everything recorded is kept.
     </p>
     <p class="soft small">{{ wrong }}</p>
-    <button class="btn" type="button" @click="wrong = ''">Try again</button>
-  </div>
+    <NButton @click="wrong = ''">Try again</NButton>
+  </Problem>
   <slot v-else />
 </template>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { calls } from '@dialytica/core/wire'
+import { NButton } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
 import { api } from '../data/api.ts'
 import { squareCodes } from '../data/square-code.ts'
 import { inShopTime } from '../data/time.ts'
 import { useHand } from '../stores/hand.ts'
 import { useJob } from '../stores/job.ts'
+import Problem from './Problem.vue'
 
 /** A code for another device: it joins this job, holds the same step, and serves as its camera. */
 const emit = defineEmits<{ leave: [] }>()
@@ -53,10 +55,10 @@ onMounted(make)
       <p v-if="link" class="mono link">
         <a :href="link">{{ link }}</a>
       </p>
-      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+      <Problem :says="problem" />
       <div class="ways">
-        <button class="btn" type="button" @click="make">New code</button>
-        <button class="btn go" type="button" @click="emit('leave')">Back to the step</button>
+        <NButton @click="make">New code</NButton>
+        <NButton type="primary" @click="emit('leave')">Back to the step</NButton>
       </div>
     </div>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { NButton, NSwitch } from 'naive-ui'
 import { ref } from 'vue'
 import { keyHelp, useCommands } from '../commands.ts'
 import { signals } from '../devices/signals.ts'
@@ -10,15 +11,16 @@ useCommands({ help: () => (open.value = !open.value) })
 
 <template>
   <aside class="help" :class="{ open }" aria-label="Keys and pedals">
-    <button class="btn" type="button" :aria-expanded="open" @click="open = !open">
-      ? <span class="sr">Keys and pedals</span>
-    </button>
+    <NButton :aria-expanded="open" @click="open = !open"> ? <span class="sr">Keys and pedals</span> </NButton>
     <dl v-if="open">
       <div v-for="[key, what] in keyHelp" :key="key">
         <dt class="mono">{{ key }}</dt>
         <dd>{{ what }}</dd>
       </div>
-      <label class="sound"><input v-model="signals" type="checkbox" /> Sound and vibration</label>
+      <div class="sound">
+        <NSwitch v-model:value="signals" aria-label="Sound and vibration" />
+        <span aria-hidden="true">Sound and vibration</span>
+      </div>
     </dl>
   </aside>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { glyphNames, passings, type Glyph as GlyphKind, type Passing } from '@dialytica/core/items'
 import type { Mark } from '@dialytica/core/log'
+import { NButton } from 'naive-ui'
 import Glyph from './Glyph.vue'
 
 /** What can be done with the mark that was taken up: its kind, how a line passes there, take it away. */
@@ -11,33 +12,24 @@ const kinds: readonly GlyphKind[] = ['fastener', 'clip', 'connector', 'joint', '
 
 <template>
   <div class="bar" role="group" aria-label="This mark">
-    <button type="button" class="btn" @click="emit('leave')">Done</button>
-    <button type="button" class="btn" @click="emit('remove')">Take away</button>
+    <NButton @click="emit('leave')">Done</NButton>
+    <NButton @click="emit('remove')">Take away</NButton>
     <template v-if="mark.glyph === 'line'">
       <b class="which">Point {{ point + 1 }}</b>
-      <button
-        v-for="p in passings"
-        :key="p"
-        type="button"
-        class="btn"
-        :aria-pressed="p === by"
-        @click="emit('pass', p)"
-      >
+      <NButton v-for="p in passings" :key="p" :aria-pressed="p === by" @click="emit('pass', p)">
         {{ p }}
-      </button>
+      </NButton>
     </template>
     <template v-else>
-      <button
+      <NButton
         v-for="k in kinds"
         :key="k"
-        type="button"
-        class="btn"
         :aria-pressed="k === mark.glyph"
         :aria-label="`It is a ${glyphNames[k]}`"
         @click="emit('retype', k)"
       >
         <Glyph :kind="k" :size="22" />
-      </button>
+      </NButton>
     </template>
   </div>
 </template>
@@ -63,7 +55,7 @@ const kinds: readonly GlyphKind[] = ['fastener', 'clip', 'connector', 'joint', '
   align-self: center;
   padding: 0 6px;
 }
-.btn {
+.n-button {
   padding: 0 8px;
 }
 </style>

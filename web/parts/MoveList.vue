@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { describe, glyphOf, subject, type Move } from '@dialytica/core/moves'
 import { text } from '@dialytica/core/words'
+import { NButton } from 'naive-ui'
 import Glyph from './Glyph.vue'
 
 /** The moves of a step; the one that the next tap counts for stands out. */
@@ -11,9 +12,9 @@ const emit = defineEmits<{ choose: [id: string] }>()
 <template>
   <ul aria-label="Moves of this step">
     <li v-for="m in moves" :key="m.id">
-      <button type="button" :aria-pressed="m.id === chosen" :title="describe(m)" @click="emit('choose', m.id)">
+      <NButton class="move" :aria-pressed="m.id === chosen" :title="describe(m)" @click="emit('choose', m.id)">
         <Glyph :kind="glyphOf(m)" :size="18" />{{ text(subject(m)) }}
-      </button>
+      </NButton>
     </li>
   </ul>
 </template>
@@ -24,23 +25,18 @@ ul {
   flex-wrap: wrap;
   gap: 6px;
 }
-button {
-  display: inline-flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 48px;
+.move {
   padding: 0 12px;
-  border: 2px solid var(--hair);
-  border-radius: 3px;
-  background: var(--off-wash);
-  color: var(--ink);
-  font-family: Archivo;
   font-weight: 600;
   font-size: 17px;
-  font-stretch: 84%;
-  cursor: pointer;
 }
-button[aria-pressed='true'] {
-  border-color: var(--ink);
+.move,
+.move[aria-pressed='true'] {
+  --n-color: var(--off-wash);
+  --n-border: 2px solid var(--hair);
+  --n-text-color: var(--ink);
+}
+.move[aria-pressed='true'] {
+  --n-border: 2px solid var(--ink);
 }
 </style>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { pause as pausing } from '@dialytica/core/acts'
 import { whyNot } from '@dialytica/core/log'
-import { NInput } from 'naive-ui'
+import { NButton, NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../stores/job.ts'
+import Problem from './Problem.vue'
 
 /** The job pauses: what it waits for, and when that is due. */
 const job = useJob()
@@ -34,9 +35,9 @@ function pause(): void {
 
 <template>
   <section class="pausing" aria-label="Pause">
-    <button v-if="!asking" class="btn" type="button" @click="asking = true">
+    <NButton v-if="!asking" @click="asking = true">
       {{ waits ? 'Waits for something else' : 'Pause this job' }}
-    </button>
+    </NButton>
     <form v-else @submit.prevent="pause">
       <NInput
         v-model:value="what"
@@ -44,22 +45,20 @@ function pause(): void {
         :input-props="{ 'aria-label': 'What it waits for', autocomplete: 'off' }"
       />
       <div class="row" role="group" aria-label="When it is due">
-        <button
+        <NButton
           v-for="[n, words] in choices"
           :key="n"
-          class="btn"
-          type="button"
           :aria-pressed="days === n"
           @click="days = days === n ? null : n"
         >
           {{ words }}
-        </button>
+        </NButton>
       </div>
       <div class="row">
-        <button class="btn go" type="submit">Pause</button>
-        <button class="btn" type="button" @click="asking = false">Leave it</button>
+        <NButton type="primary" attr-type="submit">Pause</NButton>
+        <NButton @click="asking = false">Leave it</NButton>
       </div>
-      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+      <Problem :says="problem" />
     </form>
   </section>
 </template>

@@ -3,15 +3,16 @@ import { corners, snap, type Point } from '@dialytica/core/capture'
 import { glyphNames, type Glyph } from '@dialytica/core/items'
 import type { Photo } from '@dialytica/core/log'
 import { useElementSize } from '@vueuse/core'
+import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { usePhotoUrl } from '../data/photo-url.ts'
 import CloseUps from './stage/CloseUps.vue'
 import { share, useCross } from './stage/cross.ts'
-import { useGestures } from './stage/gestures.ts'
 import { placeLabels } from './stage/label-places.ts'
 import { usePhotoAgain } from './stage/photo-again.ts'
 import type { ShownMark } from './stage/shown-mark.ts'
 import StageMark from './stage/StageMark.vue'
+import { useStrokes } from './stage/strokes.ts'
 import { useZoom } from './stage/zoom.ts'
 
 /**
@@ -44,9 +45,12 @@ const { width, height } = useElementSize(frame)
 const src = usePhotoUrl(() => props.photo?.hash, 'stage')
 const { address, missing, onMissing } = usePhotoAgain(src)
 const size = computed(() => props.photo ?? { width: 16, height: 10 })
-const { area, scale, pan, zoomAt, whole } = useZoom(
-  size,
+const tool = computed(() => (props.framing ? 'frame' : props.glyph === 'line' ? 'draw' : 'nothing'))
+const { area, scale, enlarge, whole } = useZoom(
+  frame,
   computed(() => ({ width: width.value, height: height.value })),
+  size,
+  from => tool.value === 'nothing' && scale.value > 1 && !(props.glyph && from.closest('[data-mark]')),
 )
 watch(src, () => whole())
 const own = computed(() => props.marks.filter(m => m.photo === props.photo?.hash))
@@ -84,34 +88,12 @@ const near = (point: Point): Point =>
       )
     : point
 
-const gestures = useGestures({
-  oneFinger: () => (props.framing ? 'frame' : props.glyph === 'line' ? 'draw' : scale.value > 1 ? 'pan' : 'nothing'),
+const gestures = useStrokes(picture, onPhoto, {
+  tool: () => tool.value,
   drags: () => props.glyph !== undefined,
-  pan,
-  pinch(factor, { x, y }) {
-    const at = frame.value!.getBoundingClientRect()
-    zoomAt(factor, x - at.left, y - at.top)
-  },
-  stroke: path => emit('stroke', corners(path.map(onPhoto), area.value).map(near)),
-  frame(from, to) {
-    const [a, b] = [onPhoto(from), onPhoto(to)]
-    emit('frame', {
-      x: Math.min(a.x, b.x),
-      y: Math.min(a.y, b.y),
-      width: Math.abs(a.x - b.x),
-      height: Math.abs(a.y - b.y),
-    })
-  },
-  drag: (id, index, at) => emit('drag', id, index, onPhoto(at)),
-})
-const sketch = computed(() => {
-  const at = picture.value?.getBoundingClientRect()
-  return at ? gestures.path.value.map(p => ({ x: p.x - at.left, y: p.y - at.top })) : []
-})
-const box = computed(() => {
-  const [a, b] = [sketch.value[0], sketch.value.at(-1)]
-  if (gestures.doing.value !== 'frame' || !a || !b) return null
-  return { x: Math.min(a.x, b.x), y: Math.min(a.y, b.y), width: Math.abs(a.x - b.x), height: Math.abs(a.y - b.y) }
+  stroke: path => emit('stroke', corners(path, area.value).map(near)),
+  frame: region => emit('frame', region),
+  drag: (id, index, at) => emit('drag', id, index, at),
 })
 
 function place(event: MouseEvent): void {
@@ -125,15 +107,11 @@ function pick(mark: ShownMark, index: number): void {
   if (passes) emit('tap', mark.path[0]!)
   else emit('mark', mark.id, index)
 }
-function wheel(event: WheelEvent): void {
-  const at = frame.value!.getBoundingClientRect()
-  zoomAt(Math.exp(-event.deltaY / 400), event.clientX - at.left, event.clientY - at.top)
-}
 const { cross, press } = useCross({
   chosen: () => own.value.find(m => m.chosen),
   drag: (id, index, to) => emit('drag', id, index, to),
   tap: at => emit('tap', near(at)),
-  zoom: factor => zoomAt(factor, width.value / 2, height.value / 2),
+  zoom: enlarge,
 })
 function key(event: KeyboardEvent): void {
   if (props.photo && props.glyph) press(event, event.target === picture.value)
@@ -144,12 +122,12 @@ const hint = computed(() =>
 </script>
 
 <template>
-  <div ref="frame" class="stage" @wheel.prevent="wheel">
+  <div ref="frame" class="stage">
     <template v-if="photo && width">
       <div
         ref="picture"
         class="picture"
-        :class="{ free: scale > 1 || glyph === 'line' || framing }"
+        :class="{ free: scale > 1 || tool !== 'nothing' }"
         :style="{ left: `${area.x}px`, top: `${area.y}px`, width: `${area.width}px`, height: `${area.height}px` }"
         :tabindex="glyph ? 0 : undefined"
         :role="glyph ? 'application' : 'group'"
@@ -185,16 +163,12 @@ const hint = computed(() =>
             :as="markAs ?? 'Mark'"
             @pick="pick(mark, $event)"
           />
-          <path
-            v-if="gestures.doing.value === 'draw' && sketch.length > 1"
-            class="stroke"
-            :d="`M${sketch.map(s => `${s.x} ${s.y}`).join('L')}`"
-          />
-          <rect v-if="box" v-bind="box" class="stroke" />
+          <path v-if="gestures.line.value" class="stroke" :d="gestures.line.value" />
+          <rect v-if="gestures.box.value" v-bind="gestures.box.value" class="stroke" />
         </svg>
       </div>
       <div v-if="scale > 1" class="zoomed">
-        <button class="btn" type="button" @click="whole">Whole photo</button>
+        <NButton @click="whole">Whole photo</NButton>
       </div>
     </template>
     <slot v-if="!photo" />

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Photo } from '@dialytica/core/log'
-import { usePhotoUrl } from '../data/photo-url.ts'
+import { NButton } from 'naive-ui'
 import { computed, toRef } from 'vue'
+import { usePhotoUrl } from '../data/photo-url.ts'
 
 /** The photos of a step as small pictures; the one on the stage can be replaced by a clearer one or left out. */
 const props = defineProps<{
@@ -31,9 +32,9 @@ const thumbs = computed(() => photos.value.map(p => ({ ...p, src: usePhotoUrl(()
       <span v-if="t.closeUpOf" class="near" aria-hidden="true">+</span>
     </button>
     <template v-if="shown && !fixed">
-      <button type="button" class="btn" @click="emit('clearer')">Clearer</button>
-      <button type="button" class="btn" :aria-pressed="framing" @click="emit('closeUp')">Close-up</button>
-      <button v-if="!held" type="button" class="btn" @click="emit('drop')">Leave out</button>
+      <NButton @click="emit('clearer')">Clearer</NButton>
+      <NButton :aria-pressed="framing" @click="emit('closeUp')">Close-up</NButton>
+      <NButton v-if="!held" @click="emit('drop')">Leave out</NButton>
     </template>
   </div>
 </template>
@@ -76,7 +77,7 @@ img {
   color: #fbf8f1;
   font-weight: 700;
 }
-.btn {
+.n-button {
   padding: 0 8px;
   font-size: 16px;
 }

@@ -2,7 +2,7 @@
 import { findPlates, readsAs } from '@dialytica/core/intake'
 import { anatomy } from '@dialytica/core/machine'
 import type { Model, Unit } from '@dialytica/core/wire'
-import { NInput } from 'naive-ui'
+import { NButton, NInput } from 'naive-ui'
 import { computed } from 'vue'
 
 /** The rating plate as it is typed: models and units found while it is, worn letters read as figures. */
@@ -44,18 +44,18 @@ const put = (code: string, serial: string) => (plate.value = `${code} ${serial}`
           maxlength: 200,
         }"
       />
-      <button class="btn" type="button" @click="emit('scan')">Scan</button>
+      <NButton @click="emit('scan')">Scan</NButton>
     </div>
     <div v-if="(found.length && !sure) || units.length" class="row wrap" role="group" aria-label="It can be">
       <template v-if="!sure">
-        <button v-for="m in found" :key="m.of.id" class="btn" type="button" @click="put(m.of.code, m.rest)">
+        <NButton v-for="m in found" :key="m.of.id" @click="put(m.of.code, m.rest)">
           <b class="mono">{{ m.of.code }}</b> {{ m.of.maker }}, {{ anatomy[m.of.family].name }}
           <span v-if="words[m.how]" class="soft">{{ words[m.how] }}</span>
-        </button>
+        </NButton>
       </template>
-      <button v-for="u in units" :key="u.id" class="btn" type="button" @click="put(found[0]!.of.code, u.serial)">
+      <NButton v-for="u in units" :key="u.id" @click="put(found[0]!.of.code, u.serial)">
         <b class="mono">{{ u.serial }}</b> known here<span v-if="u.stands" class="soft">{{ u.stands }}</span>
-      </button>
+      </NButton>
     </div>
   </div>
 </template>

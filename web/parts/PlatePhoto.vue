@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Photo } from '@dialytica/core/log'
+import { NButton } from 'naive-ui'
 import { ref } from 'vue'
 import { usePhotoUrl } from '../data/photo-url.ts'
 import type { Errand, View } from '../devices/camera.ts'
@@ -36,7 +37,7 @@ const errand = (): Errand => ({
   </section>
   <p v-if="photo" class="seen">
     <span role="status">{{ seen }}</span>
-    <button class="btn" type="button" @click="photo = null">Another photo</button>
+    <NButton @click="photo = null">Another photo</NButton>
   </p>
 </template>
 

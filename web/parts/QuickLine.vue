@@ -3,6 +3,8 @@ import type { Token } from '@dialytica/core/grammar'
 import { labelAtEnd } from '@dialytica/core/labels'
 import { corrections, type Completion, type Correction, type ParsedClause } from '@dialytica/core/quick-line'
 import { limits } from '@dialytica/core/schema'
+import { ChevronLeft } from '@lucide/vue'
+import { NButton } from 'naive-ui'
 import { computed, nextTick, ref } from 'vue'
 import { useDraft } from '../stores/draft.ts'
 import { usePhrases } from '../stores/phrases.ts'
@@ -73,13 +75,11 @@ defineExpose({ focus: () => box.value?.focus(), blur: () => box.value?.blur() })
 <template>
   <div class="quick">
     <div v-if="open" class="row" role="group" :aria-label="`Other readings of ${open.token.text}`">
-      <button class="btn" type="button" @click="open = null">‹ {{ open.token.text }}</button>
-      <button v-for="c in others" :key="c.label" class="btn" type="button" @click="put(c.line)">{{ c.label }}</button>
+      <NButton @click="open = null"><ChevronLeft />{{ open.token.text }}</NButton>
+      <NButton v-for="c in others" :key="c.label" @click="put(c.line)">{{ c.label }}</NButton>
     </div>
     <div v-else-if="shown.length || proposed.length" class="row" role="group" aria-label="What the line says">
-      <button v-for="p in proposed" :key="p.text" class="btn propose" type="button" @click="complete(p)">
-        {{ p.text }} …
-      </button>
+      <NButton v-for="p in proposed" :key="p.text" class="propose" @click="complete(p)"> {{ p.text }} … </NButton>
       <LineToken
         v-for="{ clause, token } in shown"
         :key="token.start"

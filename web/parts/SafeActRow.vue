@@ -2,6 +2,8 @@
 import { glyphFor } from '@dialytica/core/moves'
 import type { SafeAct } from '@dialytica/core/safe'
 import { text, warn } from '@dialytica/core/words'
+import { Check, Minus } from '@lucide/vue'
+import { NButton } from 'naive-ui'
 import { computed } from 'vue'
 import Glyph from './Glyph.vue'
 
@@ -14,35 +16,33 @@ const words = { done: 'done', 'not here': 'not on this machine', next: '', ahead
 
 <template>
   <li :class="[act.state, { open }]">
-    <button class="head" type="button" :aria-expanded="open" :disabled="fixed" @click="emit('open')">
+    <NButton class="head" :bordered="false" block :aria-expanded="open" :disabled="fixed" @click="emit('open')">
       <span class="sign" aria-hidden="true">
-        <svg v-if="act.state === 'done'" viewBox="0 0 24 24"><path d="M4 13l5 5L20 6" /></svg>
-        <span v-else-if="act.state === 'not here'">–</span>
+        <Check v-if="act.state === 'done'" class="done" :stroke-width="3.4" />
+        <Minus v-else-if="act.state === 'not here'" />
         <Glyph v-else :kind="glyph" :size="20" />
       </span>
       <b>{{ text(act.say) }}</b>
       <span class="state">{{ words[act.state] }}</span>
-    </button>
+    </NButton>
     <div v-if="open && !fixed" class="body">
       <template v-if="act.state === 'done' || act.state === 'not here'">
-        <button class="btn" type="button" @click="emit('takeBack')">Take it back</button>
+        <NButton @click="emit('takeBack')">Take it back</NButton>
       </template>
       <template v-else>
         <p>{{ text(act.sure) }}.</p>
         <p v-if="act.caution" class="caution">{{ text(warn(act.caution)) }}</p>
         <div class="ways">
           <template v-if="act.ways">
-            <button v-for="(way, i) in act.ways" :key="i" class="btn" type="button" @click="emit('tick', i)">
+            <NButton v-for="(way, i) in act.ways" :key="i" @click="emit('tick', i)">
               {{ text(way) }}
-            </button>
+            </NButton>
           </template>
-          <button v-else class="btn go" type="button" @click="emit('tick', 0)">
+          <NButton v-else type="primary" @click="emit('tick', 0)">
             {{ act.id.endsWith('water') ? 'Closed, it stopped' : 'Done' }} <kbd v-if="act.state === 'next'">Space</kbd>
-          </button>
-          <button v-if="act.id.endsWith('water')" class="btn" type="button" @click="emit('runsOn')">
-            Runs on: stopcock closed
-          </button>
-          <button class="btn" type="button" @click="emit('skip')">Not here</button>
+          </NButton>
+          <NButton v-if="act.id.endsWith('water')" @click="emit('runsOn')"> Runs on: stopcock closed </NButton>
+          <NButton @click="emit('skip')">Not here</NButton>
         </div>
       </template>
     </div>
@@ -54,22 +54,18 @@ li {
   border-bottom: 1px solid var(--hair);
 }
 .head {
+  padding: 0 4px;
+  font-weight: 500;
+  text-align: left;
+  line-height: 1.15;
+  --n-color: transparent;
+  --n-opacity-disabled: 1;
+}
+.head :deep(.n-button__content) {
   display: grid;
   grid-template-columns: 30px 1fr auto;
   gap: 8px;
-  align-items: center;
   width: 100%;
-  min-height: 48px;
-  padding: 0 4px;
-  border: 0;
-  background: none;
-  color: var(--ink);
-  font-family: Archivo;
-  font-size: 18px;
-  font-stretch: 84%;
-  text-align: left;
-  line-height: 1.15;
-  cursor: pointer;
 }
 .head b {
   font-weight: 600;
@@ -80,13 +76,8 @@ li {
   height: 26px;
   color: var(--soft);
 }
-.sign svg {
-  width: 24px;
-}
-.sign path {
-  fill: none;
-  stroke: var(--work);
-  stroke-width: 3.4;
+.sign .done {
+  color: var(--work);
 }
 .done:not(.open) .head,
 .not:not(.open) .head {
@@ -131,7 +122,7 @@ li {
   flex-wrap: wrap;
   gap: 8px;
 }
-.ways .btn {
+.ways .n-button {
   min-height: 50px;
   padding: 0 12px;
   font-size: 17px;

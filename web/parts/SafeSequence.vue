@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { safeParts, type SafeAct, type SafePart } from '@dialytica/core/safe'
+import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useSafe } from '../stores/safe.ts'
 import SafeActRow from './SafeActRow.vue'
@@ -30,9 +31,9 @@ const tell = (words: string | null) => emit('problem', words ?? '')
   <section class="sequence" aria-label="Make it safe">
     <template v-for="{ part, acts } in parts" :key="part">
       <h2 v-if="part !== 'laid'">{{ titles[part] }}</h2>
-      <button v-else class="fold" type="button" :aria-expanded="laid" @click="laid = !laid">
+      <NButton v-else class="fold" text :aria-expanded="laid" @click="laid = !laid">
         {{ titles[part] }}
-      </button>
+      </NButton>
       <ol v-if="part !== 'laid' || laid || acts.some(a => a.state === 'done')">
         <SafeActRow
           v-for="act in acts"
@@ -63,16 +64,9 @@ h2:first-child {
   margin-top: 0;
 }
 .fold {
-  min-height: 48px;
-  border: 0;
-  background: none;
-  color: var(--ink);
-  font-family: Archivo;
   font-stretch: 77%;
-  font-weight: 650;
   text-decoration: underline;
   text-underline-offset: 3px;
-  cursor: pointer;
 }
 ol {
   border-top: 2px solid var(--rule);

@@ -2,9 +2,11 @@
 import { whyNot } from '@dialytica/core/log'
 import { act, invert } from '@dialytica/core/moves'
 import { nested, text } from '@dialytica/core/words'
-import { NInput } from 'naive-ui'
+import { X } from '@lucide/vue'
+import { NButton, NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../stores/job.ts'
+import Problem from './Problem.vue'
 
 /** This before that, on the way back: two tiles of the Valley are touched, and why is said. */
 const picked = defineModel<string[] | null>({ required: true })
@@ -33,7 +35,7 @@ const withdraw = (constraint: string) => job.says('constraint-withdrawn', { cons
 
 <template>
   <section class="say" aria-label="This before that">
-    <button v-if="!picked" class="btn" type="button" @click="picked = []">This before that</button>
+    <NButton v-if="!picked" @click="picked = []">This before that</NButton>
     <template v-else>
       <p v-if="picked.length < 2" role="status">
         {{
@@ -41,22 +43,22 @@ const withdraw = (constraint: string) => job.says('constraint-withdrawn', { cons
             ? `${words(picked[0]!)} first. Now touch what comes after it.`
             : 'Touch what must come first on the way back.'
         }}
-        <button class="btn" type="button" @click="picked = null">Leave it</button>
+        <NButton @click="picked = null">Leave it</NButton>
       </p>
       <form v-else @submit.prevent="say">
         <p>
           <b>{{ words(picked[0]!) }}</b> before <b>{{ words(picked[1]!) }}</b>
         </p>
         <NInput v-model:value="reason" placeholder="why" :input-props="{ 'aria-label': 'Why it comes first' }" />
-        <button class="btn go" type="submit">Say so</button>
-        <button class="btn" type="button" @click="picked = null">Leave it</button>
+        <NButton type="primary" attr-type="submit">Say so</NButton>
+        <NButton @click="picked = null">Leave it</NButton>
       </form>
-      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+      <Problem :says="problem" />
     </template>
     <ul v-if="said.length" aria-label="Said">
       <li v-for="c in said" :key="c.id">
         {{ words(c.first) }} before {{ words(c.then).toLowerCase() }}: {{ c.reason }}
-        <button class="btn" type="button" :aria-label="`Withdraw: ${c.reason}`" @click="withdraw(c.id)">✕</button>
+        <NButton :aria-label="`Withdraw: ${c.reason}`" @click="withdraw(c.id)"><X /></NButton>
       </li>
     </ul>
   </section>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { cellCode, moveCode } from '@dialytica/core/labels'
+import { NButton } from 'naive-ui'
 import { ref } from 'vue'
 import type { Errand } from '../devices/camera.ts'
 import { scan } from '../devices/simulated-scanner.ts'
 import { useCamera } from '../stores/camera.ts'
 import { useJob } from '../stores/job.ts'
 import { useScan } from '../stores/scanned-label.ts'
+import FilePick from './FilePick.vue'
+import Problem from './Problem.vue'
 
 /** Reads a label by the camera or from a photo, and goes to what it is of; in the demo by the simulated scanner. A scanner that types works anywhere. */
 const job = useJob()
@@ -32,8 +35,7 @@ function read(): void {
   const texts = job.debts.map(d => (d.cell ? cellCode(job.id!, d.cell) : moveCode(job.id!, d.move)))
   follow(scan([...new Set(texts)]))
 }
-function choose(event: Event): void {
-  const file = (event.target as HTMLInputElement).files?.[0]
+function choose([file]: readonly File[]): void {
   problem.value = ''
   if (file) void camera.bring(errand(), file)
 }
@@ -41,11 +43,9 @@ function choose(event: Event): void {
 
 <template>
   <div class="scan" role="group" aria-label="Read a label">
-    <button class="btn" type="button" @click="read">Scan a label</button>
-    <label class="btn file">Photo of a label<input type="file" accept="image/*" class="sr" @change="choose" /></label>
-    <p v-if="problem || camera.problem('label')" class="note danger" role="alert">
-      {{ problem || camera.problem('label') }}
-    </p>
+    <NButton @click="read">Scan a label</NButton>
+    <FilePick accept="image/*" @pick="choose">Photo of a label</FilePick>
+    <Problem :says="problem || camera.problem('label')" />
   </div>
 </template>
 
@@ -54,9 +54,5 @@ function choose(event: Event): void {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-.file:focus-within {
-  outline: 3px solid var(--work);
-  outline-offset: 2px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { NButton } from 'naive-ui'
 import { RouterLink, useRouter } from 'vue-router'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
@@ -24,8 +25,8 @@ async function leave(): Promise<void> {
     </nav>
     <div class="right">
       <span class="who">{{ session.person?.name }}, {{ session.person?.shop }}</span>
-      <button class="btn" type="button" @click="flip">{{ theme === 'bench' ? 'Cellar' : 'Bench' }}</button>
-      <button class="btn" type="button" @click="leave">Sign out</button>
+      <NButton @click="flip">{{ theme === 'bench' ? 'Cellar' : 'Bench' }}</NButton>
+      <NButton @click="leave">Sign out</NButton>
       <slot />
     </div>
   </header>
@@ -85,7 +86,7 @@ nav a.here {
   }
 }
 @media (max-width: 600px) {
-  .right :deep(.btn) {
+  .right :deep(.n-button) {
     padding: 0 10px;
     white-space: nowrap;
   }

@@ -5,15 +5,15 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiError } from '../data/api.ts'
 import { toJob } from '../ways.ts'
+import FilePick from './FilePick.vue'
+import Problem from './Problem.vue'
 
 /** Takes in the record of a job from a file: held against its form here, then made a job of this shop. */
 const router = useRouter()
 const busy = ref(false)
 const problems = ref<string[]>([])
 
-async function take(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
+async function take([file]: readonly File[]): Promise<void> {
   if (!file) return
   busy.value = true
   problems.value = []
@@ -32,24 +32,18 @@ async function take(event: Event): Promise<void> {
     ]
   } finally {
     busy.value = false
-    input.value = ''
   }
 }
 </script>
 
 <template>
   <div class="take-in">
-    <label class="btn" :class="{ busy }"
-      >Take in a job (JSON)<input
-        type="file"
-        accept="application/json,.json"
-        class="sr"
-        :disabled="busy"
-        @change="take"
-    /></label>
-    <ul v-if="problems.length" class="note danger" role="alert">
-      <li v-for="p in problems" :key="p">{{ p }}</li>
-    </ul>
+    <FilePick accept="application/json,.json" :disabled="busy" @pick="take">Take in a job (JSON)</FilePick>
+    <Problem v-if="problems.length">
+      <ul>
+        <li v-for="p in problems" :key="p">{{ p }}</li>
+      </ul>
+    </Problem>
   </div>
 </template>
 

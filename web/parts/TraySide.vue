@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { thingOwed } from '@dialytica/core/ledger'
 import type { TraySize } from '@dialytica/core/tray'
-import { say } from '@dialytica/core/words'
+import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useAlikes } from '../stores/alikes.ts'
 import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
-import AlikeNote from './AlikeNote.vue'
-import Tray from './Tray.vue'
 import { toJob } from '../ways.ts'
+import AlikeNotes from './AlikeNotes.vue'
+import Tray from './Tray.vue'
 
 /** The tray beside the stage: its size to choose, the cell proposed next, and the warning before look-alikes come to lie together. */
 const props = defineProps<{ fixed: boolean }>()
@@ -45,27 +45,20 @@ const is = (s: TraySize) => s.rows === job.state.tray.rows && s.columns === job.
   <section class="side" aria-label="Tray">
     <div class="head">
       <h2>Tray</h2>
-      <button class="size mono" type="button" :aria-expanded="sizing" :disabled="fixed" @click="sizing = !sizing">
+      <NButton class="size mono" text :aria-expanded="sizing" :disabled="fixed" @click="sizing = !sizing">
         <span class="sr">Size of the tray:</span> {{ job.state.tray.rows }}×{{ job.state.tray.columns }}
-      </button>
+      </NButton>
       <RouterLink class="labels" :to="toJob(job.id, 'labels')">Labels</RouterLink>
       <span class="soft"
         >next: <b class="mono">{{ draft.next ?? 'full' }}</b></span
       >
     </div>
     <div v-if="sizing" class="sizes" role="group" aria-label="Rows by columns">
-      <button v-for="s in sizes" :key="s.rows" class="btn mono" type="button" :aria-pressed="is(s)" @click="resize(s)">
+      <NButton v-for="s in sizes" :key="s.rows" class="mono" :aria-pressed="is(s)" @click="resize(s)">
         {{ s.rows }}×{{ s.columns }}
-      </button>
+      </NButton>
     </div>
-    <AlikeNote
-      v-for="w in shown"
-      :key="w.pair.a.id + w.pair.b.id"
-      :head="w.head"
-      :why="w.why"
-      :act="w.cell ? say`Put it into ${w.cell} instead.` : w.act"
-      :danger="w.pair.danger"
-    />
+    <AlikeNotes :of="shown" />
     <Tray
       class="cells"
       :debts="job.debts"
@@ -101,17 +94,15 @@ h2 {
 }
 .size,
 .labels {
-  display: grid;
-  place-items: center;
+  display: inline-flex;
+  align-items: center;
   min-height: 48px;
   padding: 0 6px;
-  border: 0;
-  background: none;
   color: var(--ink);
+  font-weight: 500;
   font-size: 15px;
   text-decoration: underline;
   text-underline-offset: 3px;
-  cursor: pointer;
 }
 .sizes {
   display: flex;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { NButton, NProgress } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { roomLeft } from '../data/room.ts'
@@ -49,7 +50,12 @@ const isShown = computed(
     </p>
     <p v-else-if="goesUp" class="up">
       <span>Going up: {{ outbox.gone }} of {{ outbox.gone + outbox.waiting }}, {{ size(outbox.bytes) }} left.</span>
-      <progress :value="outbox.gone" :max="outbox.gone + outbox.waiting" aria-label="Going up" />
+      <NProgress
+        class="bar"
+        :percentage="(100 * outbox.gone) / (outbox.gone + outbox.waiting)"
+        :show-indicator="false"
+        aria-label="Going up"
+      />
     </p>
     <p v-if="outbox.unkept.length">
       <b>This device is full.</b> {{ counted(outbox.unkept.length, 'act') }} cannot be kept here: leave this page open,
@@ -58,9 +64,9 @@ const isShown = computed(
     <p v-else-if="roomLeft !== null">
       <b>Room on this device runs out:</b> about {{ roomLeft }} more photos. Let what waits go up, or free room.
     </p>
-    <button v-if="outbox.refused.length" class="btn" type="button" :aria-expanded="open" @click="open = !open">
+    <NButton v-if="outbox.refused.length" :aria-expanded="open" @click="open = !open">
       {{ outbox.refused.length }} refused
-    </button>
+    </NButton>
     <p v-if="outbox.ofOthers">
       {{ outbox.ofOthers === 1 ? 'One thing' : `${outbox.ofOthers} things` }} of somebody else
       {{ outbox.ofOthers === 1 ? 'waits' : 'wait' }} on this device, and {{ outbox.ofOthers === 1 ? 'goes' : 'go' }} up
@@ -69,7 +75,7 @@ const isShown = computed(
     <p v-if="outbox.spoilt.length">
       {{ outbox.spoilt.length }} photos could not be taken in: {{ outbox.spoilt[0]!.refused }}
 
-      <button class="btn" type="button" @click="outbox.dropSpoilt">Let them go</button>
+      <NButton @click="outbox.dropSpoilt">Let them go</NButton>
     </p>
     <ul v-if="open">
       <li v-for="e in outbox.refused" :key="e.id">
@@ -77,8 +83,8 @@ const isShown = computed(
           ><b>{{ e.event.kind.replace('-', ' ') }}</b
           >: {{ e.refused }}</span
         >
-        <button class="btn" type="button" @click="outbox.retry(e.id)">Send again</button>
-        <button class="btn" type="button" @click="outbox.drop(e.id)">Let it go</button>
+        <NButton @click="outbox.retry(e.id)">Send again</NButton>
+        <NButton @click="outbox.drop(e.id)">Let it go</NButton>
       </li>
     </ul>
   </div>
@@ -100,10 +106,8 @@ const isShown = computed(
   align-items: center;
   gap: 12px;
 }
-progress {
+.bar {
   width: 200px;
-  height: 12px;
-  accent-color: var(--work);
 }
 .bad {
   background: var(--danger-wash);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { zoneTitle } from '@dialytica/core/machine'
+import { NButton } from 'naive-ui'
 import { nextTick, onMounted } from 'vue'
 import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
@@ -26,9 +27,9 @@ onMounted(async () => {
       large
       @choose="draft.setZone"
     />
-    <button class="btn go" type="button" @click="emit('leave')">
+    <NButton type="primary" @click="emit('leave')">
       Here: {{ draft.step.zone ? zoneTitle(job.family, draft.step.zone) : 'touch the machine' }}
-    </button>
+    </NButton>
   </div>
 </template>
 

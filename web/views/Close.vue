@@ -5,16 +5,18 @@ import { whyNot } from '@dialytica/core/log'
 import { zoneTitle } from '@dialytica/core/machine'
 import { addressOf, calls } from '@dialytica/core/wire'
 import { text } from '@dialytica/core/words'
-import { NInput } from 'naive-ui'
+import { NButton, NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import Cutaway from '../parts/Cutaway.vue'
-import Glyph from '../parts/Glyph.vue'
 import BalanceTable from '../parts/close/BalanceTable.vue'
 import CallBack from '../parts/close/CallBack.vue'
 import ReportRows from '../parts/close/ReportRows.vue'
-import JobValley from '../parts/JobValley.vue'
+import Cutaway from '../parts/Cutaway.vue'
+import Glyph from '../parts/Glyph.vue'
 import JobLog from '../parts/JobLog.vue'
+import JobValley from '../parts/JobValley.vue'
+import LinkButton from '../parts/LinkButton.vue'
+import Problem from '../parts/Problem.vue'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
 import { toJob } from '../ways.ts'
@@ -70,7 +72,7 @@ async function close(clean: boolean): Promise<void> {
         </li>
       </ul>
       <p v-else-if="!job.closed" class="clean">Nothing in the tray, no towel inside. Count the tools, then close.</p>
-      <RouterLink v-if="!job.isFixed" class="btn" :to="toJob(job.id, 'finder')">Something is left over</RouterLink>
+      <LinkButton v-if="!job.isFixed" :to="toJob(job.id, 'finder')">Something is left over</LinkButton>
       <div class="sums" :class="{ apart: !job.debts.length }">
         <BalanceTable v-if="!job.debts.length" />
         <ReportRows />
@@ -83,9 +85,10 @@ async function close(clean: boolean): Promise<void> {
       </div>
       <template v-if="!job.isFixed">
         <p class="soft small">Electrical tests after the repair, and who may do them, are for your local code.</p>
-        <p v-if="problem" class="note danger" role="alert">
-          {{ problem }}. <template v-if="refused && total">The list says what, where, and from which step.</template>
-        </p>
+        <Problem v-if="problem"
+          >{{ problem }}.
+          <template v-if="refused && total">The list says what, where, and from which step.</template></Problem
+        >
         <label for="note">{{ withDebts ? 'Why it is closed with debts' : 'What to tell the customer' }}</label>
         <NInput
           v-model:value="note"
@@ -93,19 +96,19 @@ async function close(clean: boolean): Promise<void> {
           :input-props="{ id: 'note', autocomplete: 'off' }"
         />
         <label for="signed">Signed off by</label>
-        <NInput v-model:value="signedBy" :input-props="{ id: 'signed', autocomplete: 'name' }" />
-        <button v-if="!withDebts" class="btn go big" type="button" @click="close(true)">Close clean</button>
-        <button v-if="total && !withDebts" class="btn" type="button" @click="withDebts = true">Close with debts</button>
+        <NInput v-model:value="signedBy" placeholder="" :input-props="{ id: 'signed', autocomplete: 'name' }" />
+        <NButton v-if="!withDebts" type="primary" size="large" @click="close(true)">Close clean</NButton>
+        <NButton v-if="total && !withDebts" @click="withDebts = true">Close with debts</NButton>
         <template v-if="withDebts">
-          <button class="btn stop big" type="button" @click="close(false)">Close with {{ total }} owed</button>
-          <button class="btn" type="button" @click="withDebts = false">Do not</button>
+          <NButton type="error" size="large" @click="close(false)">Close with {{ total }} owed</NButton>
+          <NButton @click="withDebts = false">Do not</NButton>
         </template>
       </template>
-      <a class="btn" :href="addressOf(calls.recordPdf, { job: job.id! })" target="_blank" rel="noopener"
-        >Record sheet (PDF)</a
+      <NButton tag="a" :href="addressOf(calls.recordPdf, { job: job.id! })" target="_blank" rel="noopener"
+        >Record sheet (PDF)</NButton
       >
-      <a class="btn" :href="addressOf(calls.recordOut, { job: job.id! })" download>Job as JSON</a>
-      <RouterLink v-if="job.isFixed" class="btn" :to="toJob(job.id, 'valley')">See the whole job</RouterLink>
+      <NButton tag="a" :href="addressOf(calls.recordOut, { job: job.id! })" download>Job as JSON</NButton>
+      <LinkButton v-if="job.isFixed" :to="toJob(job.id, 'valley')">See the whole job</LinkButton>
       <CallBack v-if="job.closed && session.mayWork" />
     </section>
   </main>

@@ -1,68 +1,38 @@
 <script setup lang="ts">
 import { openJob } from '@dialytica/core/acts'
-import { findPlates } from '@dialytica/core/intake'
 import { refusalWords, type Photo } from '@dialytica/core/log'
 import { anatomy, families, type Family } from '@dialytica/core/machine'
 import { limits } from '@dialytica/core/schema'
-import type { Model, Unit } from '@dialytica/core/wire'
-import { NInput } from 'naive-ui'
+import { NButton, NInput, NRadioButton, NRadioGroup } from 'naive-ui'
+import { v4 } from 'uuid'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { v4 } from 'uuid'
-import { squareCodes } from '../data/square-code.ts'
-import type { View } from '../devices/camera.ts'
-import { scan } from '../devices/simulated-scanner.ts'
 import Cutaway from '../parts/Cutaway.vue'
 import PlateEntry from '../parts/PlateEntry.vue'
 import PlatePhoto from '../parts/PlatePhoto.vue'
+import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
 import { useCamera } from '../stores/camera.ts'
 import { useJob } from '../stores/job.ts'
 import { useMachines } from '../stores/machines.ts'
 import { toJob } from '../ways.ts'
+import { useAtPlate } from './come-in/at-plate.ts'
+import { useSimulatedPlates } from './come-in/simulated-plate.ts'
 
 /** A machine comes in by its rating plate: the code of the model, then the serial. */
 const machines = useMachines()
 const job = useJob()
 const camera = useCamera()
 const router = useRouter()
-const plate = ref('')
-const maker = ref('')
-const family = ref<Family | null>(null)
-const stands = ref('')
-const made = ref('')
+const { plate, maker, family, stands, made, model, code, serial, unit, missing, known } = useAtPlate()
+const plates = useSimulatedPlates()
 const complaint = ref('')
+const photo = ref<Photo | null>(null)
 const problem = ref('')
 const busy = ref(false)
 onMounted(() => machines.load().catch(error => (problem.value = (error as Error).message)))
-
-const words = computed(() => plate.value.trim().toUpperCase().split(/\s+/).filter(Boolean))
-/** Only a code that is written just so is taken; what it can also mean is offered. */
-const exact = computed(() => findPlates(plate.value, machines.models).find(m => m.how === 'same'))
-const model = computed<Model | undefined>(() => exact.value?.of)
-const code = computed(() => model.value?.code ?? words.value[0] ?? '')
-const serial = computed(() => (exact.value ? exact.value.rest.toUpperCase() : words.value.slice(1).join(' ')))
-const unit = computed<Unit | undefined>(() =>
-  machines.units.find(u => u.modelId === model.value?.id && u.serial.toUpperCase() === serial.value),
-)
-const standing = computed(() => machines.jobs.find(j => j.unit.id === unit.value?.id && !j.closedAt))
 const shownFamily = computed<Family>(() => model.value?.family ?? family.value ?? 'front-loader')
 
-/** Machines that do not stand open: what the simulated devices can be held to. */
-const free = computed(() => machines.units.filter(u => !machines.jobs.some(j => j.unit.id === u.id && !j.closedAt)))
-const plateOf = (u: Unit) => `${machines.models.find(m => m.id === u.modelId)!.code} ${u.serial}`
-const photo = ref<Photo | null>(null)
-/** The plate of one of those machines, as the simulated camera sees it; null when none is before it. */
-async function simulated(): Promise<View | null> {
-  const text = scan(free.value.map(plateOf))
-  const unit = free.value.find(u => plateOf(u) === text)
-  const of = machines.models.find(m => m.id === unit?.modelId)
-  if (!unit || !of) return null
-  const { serial, made } = unit
-  const draw = await squareCodes()
-  const plate = { maker: of.maker, model: of.code, serial, made, code: draw(plateOf(unit)) }
-  return { family: of.family, away: [], taken: 0, plate }
-}
 /** A code on the plate is read: by the simulated scanner in the demo, else by the camera. */
 function read(): void {
   problem.value = ''
@@ -70,25 +40,14 @@ function read(): void {
     return camera.ask({
       kind: 'label',
       words: 'Hold the camera to the code on the plate.',
-      simulated,
+      simulated: plates.view,
       keep: () => undefined,
       read: text => (plate.value = text),
     })
-  const found = scan(free.value.map(plateOf))
+  const found = plates.read()
   if (found) plate.value = found
   else problem.value = 'The simulated scanner sees no plate: type it.'
 }
-
-/** What is still missing, in words; null when the machine can come in. */
-const missing = computed(() => {
-  if (!code.value) return 'Read the plate: model code, then serial number.'
-  if (!serial.value) return 'The serial number follows the model code, after a space.'
-  if (standing.value) return 'This machine already stands open: go on with it from the floor.'
-  if (!model.value && !family.value) return 'This model is new here: touch which kind of machine it is.'
-  if (!model.value && !maker.value.trim()) return 'This model is new here: name its maker.'
-  if (made.value && !/^(19|20)\d\d$/.test(made.value)) return 'The year of make has four figures, like 2019.'
-  return null
-})
 
 async function comeIn(): Promise<void> {
   if (missing.value) {
@@ -98,9 +57,7 @@ async function comeIn(): Promise<void> {
   busy.value = true
   problem.value = ''
   try {
-    const of = model.value ?? (await machines.addModel(maker.value.trim(), code.value, family.value!))
-    const what =
-      unit.value ?? (await machines.addUnit(of.id, serial.value, stands.value.trim(), Number(made.value) || undefined))
+    const { of, what } = await known()
     const id = v4()
     await job.open(id, true)
     const opened = { unit: what.id, family: of.family, complaint: complaint.value.trim(), plate: plate.value.trim() }
@@ -144,9 +101,9 @@ async function comeIn(): Promise<void> {
           />
           <fieldset>
             <legend>Kind of machine</legend>
-            <label v-for="f in families" :key="f" class="family" :class="{ on: family === f }">
-              <input v-model="family" type="radio" name="family" :value="f" />{{ anatomy[f].name }}
-            </label>
+            <NRadioGroup v-model:value="family" name="family">
+              <NRadioButton v-for="f in families" :key="f" :value="f" :label="anatomy[f].name" />
+            </NRadioGroup>
           </fieldset>
         </template>
         <div class="two">
@@ -176,11 +133,11 @@ async function comeIn(): Promise<void> {
           placeholder="in the customer's words"
           :input-props="{ id: 'complaint', autocomplete: 'off', maxlength: limits.line }"
         />
-        <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
-        <button class="btn go big" type="submit" :disabled="busy">Open the machine</button>
+        <Problem :says="problem" />
+        <NButton type="primary" size="large" attr-type="submit" :disabled="busy">Open the machine</NButton>
       </form>
       <div class="machine">
-        <PlatePhoto v-model="photo" :simulated="simulated" @read="plate = $event" />
+        <PlatePhoto v-model="photo" :simulated="plates.view" @read="plate = $event" />
         <div class="drawing"><Cutaway :family="shownFamily" large /></div>
       </div>
     </main>
@@ -221,24 +178,8 @@ fieldset {
   border: 0;
   padding: 0;
   margin: 0;
-  display: flex;
-  gap: 8px;
 }
-.family {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 52px;
-  padding: 0 16px;
-  border: 2px solid var(--rule);
-  border-radius: 3px;
-  font-weight: 650;
-}
-.family.on {
-  background: var(--work-wash);
-  border-color: var(--work);
-}
-form .big {
+form > .n-button {
   margin-top: 10px;
 }
 .machine {

@@ -1,22 +1,20 @@
 <script setup lang="ts">
-import { owedByZone } from '@dialytica/core/ledger'
-import { say } from '@dialytica/core/words'
-import { gaps } from '@dialytica/core/worth-filling'
 import { useMediaQuery } from '@vueuse/core'
+import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
-import AlikeNote from '../parts/AlikeNote.vue'
+import AlikeNotes from '../parts/AlikeNotes.vue'
 import EarlierStep from '../parts/descent/EarlierStep.vue'
+import StandsHere from '../parts/descent/StandsHere.vue'
 import StepActs from '../parts/descent/StepActs.vue'
 import StepInHand from '../parts/descent/StepInHand.vue'
 import StepPhoto from '../parts/descent/StepPhoto.vue'
+import WorthFilling from '../parts/descent/WorthFilling.vue'
 import JobValley from '../parts/JobValley.vue'
 import { stepMarks } from '../parts/stage/step-marks.ts'
-import StandsHere from '../parts/StandsHere.vue'
 import StepPhotos from '../parts/StepPhotos.vue'
 import TraySide from '../parts/TraySide.vue'
-import WorthFilling from '../parts/WorthFilling.vue'
 import { useAlikes } from '../stores/alikes.ts'
 import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
@@ -39,8 +37,6 @@ const mayInvite = computed(() => !useSession().person?.joined)
 const lookedAt = useLookedAt()
 const { looked, step, photo, number, at, leave, back, show } = lookedAt
 const fixed = computed(() => Boolean(looked.value) || job.isFixed)
-const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
-const worth = computed(() => (job.isFixed ? [] : gaps(job.state, job.family, draft.step)))
 const held = useHeldMark(fixed)
 const shots = useShots(fixed, () => (mayInvite.value ? () => (inviting.value = true) : undefined))
 const line = ref<InstanceType<typeof StepInHand> | null>(null)
@@ -72,25 +68,10 @@ useCommands(
     <h1 class="sr">Descent, {{ draft.amends && !looked ? 'amending ' : '' }}step {{ number }}</h1>
     <div class="valley"><JobValley :at="at" /></div>
     <div class="left">
-      <StandsHere
-        :family="job.family"
-        :zone="step.zone"
-        :stance="job.stance"
-        :owed="zones"
-        :disabled="fixed"
-        :at-work="!looked && !job.closed"
-        @choose="zoning = !zoning"
-      />
+      <StandsHere :zone="step.zone" :disabled="fixed" :at-work="!looked && !job.closed" @choose="zoning = !zoning" />
       <div v-if="!fixed" class="hints">
-        <AlikeNote
-          v-for="w in narrow ? [] : alikes.ofPlugs.slice(0, 1)"
-          :key="w.pair.a.id + w.pair.b.id"
-          :head="w.head"
-          :why="w.why"
-          :act="w.act"
-          :danger="w.pair.danger"
-        />
-        <WorthFilling :gaps="worth" @fill="fill" />
+        <AlikeNotes v-if="!narrow" :of="alikes.ofPlugs.slice(0, 1)" />
+        <WorthFilling @fill="fill" />
       </div>
     </div>
     <StepPhoto
@@ -127,14 +108,7 @@ useCommands(
           @clearer="shots.clearer"
           @close-up="shots.framing.value = !shots.framing.value"
         />
-        <AlikeNote
-          v-for="w in narrow ? [...alikes.ofTray, ...alikes.ofPlugs].slice(0, 1) : []"
-          :key="w.pair.a.id + w.pair.b.id"
-          :head="w.head"
-          :why="w.why"
-          :act="w.cell ? say`Put it into ${w.cell} instead.` : w.act"
-          :danger="w.pair.danger"
-        />
+        <AlikeNotes v-if="narrow" :of="[...alikes.ofTray, ...alikes.ofPlugs].slice(0, 1)" />
         <StepInHand
           ref="line"
           v-model:ask="ask"
@@ -147,7 +121,7 @@ useCommands(
       </template>
     </section>
     <div class="act">
-      <button v-if="looked" class="btn go big" type="button" @click="leave">Back to the step in hand</button>
+      <NButton v-if="looked" type="primary" size="large" @click="leave">Back to the step in hand</NButton>
       <StepActs
         v-else-if="!job.isFixed"
         :photo="Boolean(photo) && !zoning"
@@ -160,7 +134,7 @@ useCommands(
         @close-up="shots.framing.value = !shots.framing.value"
         @done="stepDown"
       />
-      <button v-else class="btn big" type="button" @click="router.push(toJob(job.id, 'return'))">To the return</button>
+      <NButton v-else size="large" @click="router.push(toJob(job.id, 'return'))">To the return</NButton>
     </div>
   </main>
 </template>
@@ -213,7 +187,7 @@ useCommands(
   flex-direction: column;
   gap: 10px;
 }
-.act .big {
+.act > .n-button {
   flex: 1;
 }
 @media (max-width: 1000px) {

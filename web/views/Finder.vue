@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import type { Ranked } from '@dialytica/core/finder'
-import { zoneTitle } from '@dialytica/core/machine'
 import { text } from '@dialytica/core/words'
-import { NInput } from 'naive-ui'
+import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
 import Cutaway from '../parts/Cutaway.vue'
 import AskFinder from '../parts/finder/AskFinder.vue'
+import SearchOn from '../parts/finder/SearchOn.vue'
 import SearchSteps from '../parts/finder/SearchSteps.vue'
 import PhotoStage from '../parts/PhotoStage.vue'
+import Problem from '../parts/Problem.vue'
 import { useJob } from '../stores/job.ts'
 import { useSearch } from '../stores/search.ts'
 import { toJob } from '../ways.ts'
@@ -20,7 +21,6 @@ const search = useSearch()
 const router = useRouter()
 const problem = ref('')
 const asking = ref(false)
-const elsewhere = ref('')
 const shown = ref<Ranked | null>(null)
 const finding = computed(() => search.finding)
 watch(
@@ -31,13 +31,6 @@ watch(
   },
 )
 const tell = (refusal: string | null) => (problem.value = refusal ?? '')
-/** The likelihood of each zone, on the machine. */
-const suspects = computed(() => {
-  const zones: Record<string, number> = {}
-  for (const p of finding.value?.places ?? [])
-    if (p.zone && p.kind !== 'owed') zones[p.zone] = (zones[p.zone] ?? 0) + p.likelihood
-  return Object.fromEntries(Object.entries(zones).filter(([, p]) => p >= 0.01))
-})
 /** The place that is shown on its photo: the one that was touched, else the next to look at. */
 const lit = computed(() => shown.value ?? finding.value?.order.find(s => s.place)?.place ?? null)
 const step = computed(() => job.state.steps.get(lit.value?.step ?? ''))
@@ -46,28 +39,8 @@ const marks = computed(() =>
     .filter(m => (lit.value?.mark ? m.id === lit.value.mark : m.move === lit.value?.debt))
     .map((m, i) => ({ ...m, label: String(i + 1), now: true })),
 )
-const minutes = (n: number) => (n < 1 ? 'under a minute' : `${Math.round(n)} min`)
-const verdict = computed(() => {
-  const f = finding.value
-  if (!f) return ''
-  return `Expected: ${minutes(f.expected)} in this order, ${minutes(f.plain)} by undoing step after step.`
-})
-const sooner = computed(() => {
-  const later = finding.value?.later
-  return later
-    ? `Look now: once ${later.zones.map(z => zoneTitle(job.family, z)).join(' and ')} is closed it takes ${minutes(later.expected)}.`
-    : ''
-})
 function found(place: Ranked): void {
   tell(search.here(place))
-}
-function explain(): void {
-  if (!elsewhere.value.trim()) {
-    problem.value = 'Say where it came from.'
-    return
-  }
-  tell(search.explain(elsewhere.value.trim()))
-  if (!problem.value) elsewhere.value = ''
 }
 useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
 </script>
@@ -76,44 +49,17 @@ useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
   <main class="finder">
     <section class="left" aria-label="What is sought">
       <h1>{{ search.current && !asking ? `Finder: ${search.current.what}` : 'Finder' }}</h1>
-      <template v-if="search.current && !asking">
-        <p>{{ verdict }}</p>
-        <p v-if="sooner" class="note" role="status">{{ sooner }}</p>
-        <div class="machine">
-          <Cutaway
-            :family="job.family"
-            :open="job.stance.open"
-            :suspects="suspects"
-            :posture="job.stance.posture"
-            large
-          />
-        </div>
-        <form v-if="!job.isFixed" class="elsewhere" @submit.prevent="explain">
-          <NInput
-            v-model:value="elsewhere"
-            placeholder="from somewhere else: say where"
-            :input-props="{ 'aria-label': 'Where it came from' }"
-          />
-          <button class="btn" type="submit">Explained</button>
-        </form>
-        <div class="row">
-          <button v-if="!job.isFixed" class="btn" type="button" @click="asking = true">Another one</button>
-          <button
-            v-for="o in search.open.filter(x => x.id !== search.current?.id)"
-            :key="o.id"
-            class="btn"
-            type="button"
-            @click="search.chosen = o.id"
-          >
-            {{ o.what }}
-          </button>
-        </div>
-      </template>
+      <SearchOn
+        v-if="search.current && !asking"
+        :finding="finding"
+        @another="asking = true"
+        @problem="problem = $event"
+      />
       <template v-else>
         <AskFinder v-if="!job.isFixed" class="ask" />
-        <button v-if="search.current" class="btn" type="button" @click="asking = false">Back to the search</button>
+        <NButton v-if="search.current" @click="asking = false">Back to the search</NButton>
       </template>
-      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+      <Problem :says="problem" />
       <ul v-if="search.explained.length" class="explained" aria-label="Explained">
         <li v-for="x in search.explained" :key="x.leftover"><b>✓</b> {{ x.what }}: {{ x.by }}</li>
       </ul>
@@ -197,15 +143,6 @@ h1 {
 .nothing {
   padding: 24px;
   color: #ece5d6;
-}
-.elsewhere,
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.elsewhere :deep(.n-input) {
-  flex: 1;
 }
 .explained li {
   color: var(--work);

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { inShopTime } from '../data/time.ts'
 import { piecesOwed } from '@dialytica/core/ledger'
 import { inWords, say, sentence, text } from '@dialytica/core/words'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
+import { inShopTime } from '../data/time.ts'
 import Guarded from '../parts/Guarded.vue'
+import LinkButton from '../parts/LinkButton.vue'
+import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
 import { useMachines } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
@@ -43,8 +45,8 @@ useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-i
 <template>
   <div class="floor">
     <ShopHead>
-      <RouterLink v-if="session.mayWork" class="btn go" :to="{ name: 'come-in' }"
-        >A machine comes in <kbd>N</kbd></RouterLink
+      <LinkButton v-if="session.mayWork" type="primary" :to="{ name: 'come-in' }"
+        >A machine comes in <kbd>N</kbd></LinkButton
       >
     </ShopHead>
     <main>
@@ -52,7 +54,7 @@ useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-i
         <h1>{{ loaded ? heading : 'Looking at the floor.' }}</h1>
         <p v-if="pieces" class="pieces">{{ pieces }} pieces are off them.</p>
       </div>
-      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+      <Problem :says="problem" />
       <p v-if="arrivals" class="note" role="status">
         The demo is being drawn: {{ arrivals.machines }} of {{ arrivals.of }} machines are in.
       </p>

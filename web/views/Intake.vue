@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { turnTo } from '@dialytica/core/acts'
+import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
 import FoundBefore from '../parts/FoundBefore.vue'
 import Glyph from '../parts/Glyph.vue'
 import IntakeWords from '../parts/IntakeWords.vue'
+import Problem from '../parts/Problem.vue'
 import SafeSequence from '../parts/SafeSequence.vue'
 import { useJob } from '../stores/job.ts'
 import { useSafe } from '../stores/safe.ts'
@@ -44,7 +46,7 @@ useCommands({ forth, back, undo: back })
     </div>
     <SafeSequence class="safe" :fixed="job.isFixed" @problem="problem = $event" />
     <div class="act">
-      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+      <Problem :says="problem" />
       <p v-if="hasPower && !job.closed" class="live" role="note">
         <Glyph kind="isolation" :size="20" />
         Power is not isolated. You can go down all the same; each step at a live place is marked.
@@ -52,7 +54,7 @@ useCommands({ forth, back, undo: back })
       <p v-else class="soft small">
         Who may work on it, and how it is isolated, is for your local code and your licence.
       </p>
-      <button class="btn big" :class="{ go: !safe.next }" type="button" @click="goDown">Go down</button>
+      <NButton size="large" :type="safe.next ? 'default' : 'primary'" @click="goDown">Go down</NButton>
     </div>
   </main>
 </template>

@@ -1,16 +1,19 @@
 <script setup lang="ts">
-import { onUnmounted, ref, watch } from 'vue'
-import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router'
+import { X } from '@lucide/vue'
 import { useWakeLock } from '@vueuse/core'
+import { NButton } from 'naive-ui'
+import { onUnmounted, ref, watch } from 'vue'
+import { RouterView, useRoute, useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
+import { useWedge } from '../devices/wedge.ts'
 import Guarded from '../parts/Guarded.vue'
 import JobHead from '../parts/JobHead.vue'
 import KeyHelp from '../parts/KeyHelp.vue'
+import LinkButton from '../parts/LinkButton.vue'
 import { useDraft } from '../stores/draft.ts'
 import { useHand } from '../stores/hand.ts'
 import { useJob } from '../stores/job.ts'
 import { useScan } from '../stores/scanned-label.ts'
-import { useWedge } from '../devices/wedge.ts'
 import { toJob } from '../ways.ts'
 
 /** The frame of one job: its head, and the view of its phase. The screen stays awake while it is open. */
@@ -57,14 +60,14 @@ onUnmounted(() => {
       <main class="lost">
         <h1>This job cannot be opened.</h1>
         <p>{{ job.problem }}</p>
-        <RouterLink class="btn" :to="{ name: 'floor' }">To the floor</RouterLink>
+        <LinkButton :to="{ name: 'floor' }">To the floor</LinkButton>
       </main>
     </template>
     <template v-else-if="job.state.opened">
       <JobHead />
       <p v-if="scanner.said" class="scanned" role="status">
         <b>Scanned.</b> {{ scanner.said }}
-        <button class="btn" type="button" aria-label="Close what was scanned" @click="scanner.said = ''">✕</button>
+        <NButton aria-label="Close what was scanned" @click="scanner.said = ''"><X /></NButton>
       </p>
       <Guarded v-if="taken === job.id" what="This view" :of="route.path"><RouterView class="phase" /></Guarded>
       <KeyHelp />
@@ -91,7 +94,7 @@ onUnmounted(() => {
   background: var(--work-wash);
   border-bottom: 2px solid var(--work);
 }
-.scanned .btn {
+.scanned .n-button {
   margin-left: auto;
 }
 .lost {

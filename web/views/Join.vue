@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { calls } from '@dialytica/core/wire'
 import { onMounted, ref } from 'vue'
-import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api } from '../data/api.ts'
+import LinkButton from '../parts/LinkButton.vue'
 import { useHand } from '../stores/hand.ts'
 import { useSession } from '../stores/session.ts'
 import { toJob } from '../ways.ts'
@@ -28,7 +29,7 @@ onMounted(async () => {
     <h1>{{ problem ? 'This code does not let you in.' : 'Joining the job.' }}</h1>
     <template v-if="problem">
       <p role="alert">{{ problem }}</p>
-      <RouterLink class="btn" :to="{ name: 'sign-in' }">Sign in instead</RouterLink>
+      <LinkButton :to="{ name: 'sign-in' }">Sign in instead</LinkButton>
     </template>
   </main>
 </template>

@@ -2,11 +2,14 @@
 import { drawSheets, labelKinds, labelsOf, sheets, type DrawCode, type LabelKind } from '@dialytica/core/labels'
 import { addressOf, calls } from '@dialytica/core/wire'
 import { useLocalStorage } from '@vueuse/core'
+import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef } from 'vue'
-import { RouterLink } from 'vue-router'
-import { squareCodes } from '../data/square-code.ts'
 import { useCommands } from '../commands.ts'
+import { squareCodes } from '../data/square-code.ts'
+import LabelSheets from '../parts/labels/LabelSheets.vue'
+import LinkButton from '../parts/LinkButton.vue'
 import ScanLabel from '../parts/ScanLabel.vue'
+import Stepper from '../parts/Stepper.vue'
 import { useJob } from '../stores/job.ts'
 import { toJob } from '../ways.ts'
 
@@ -58,73 +61,46 @@ useCommands({
     <section class="choose" aria-label="What is printed">
       <h1>Labels</h1>
       <div class="row" role="group" aria-label="For what">
-        <button
-          v-for="k in labelKinds"
-          :key="k"
-          class="btn"
-          type="button"
-          :aria-pressed="kinds.includes(k)"
-          @click="flip(k)"
-        >
+        <NButton v-for="k in labelKinds" :key="k" :aria-pressed="kinds.includes(k)" @click="flip(k)">
           {{ k }} <span class="mono">{{ count(k) }}</span>
-        </button>
+        </NButton>
       </div>
       <h2>On what</h2>
       <div class="row" role="group" aria-label="Sheet or tape">
-        <button
-          v-for="s in sheets"
-          :key="s.id"
-          class="btn"
-          type="button"
-          :aria-pressed="s.id === sheet.id"
-          @click="sheetId = s.id"
-        >
+        <NButton v-for="s in sheets" :key="s.id" :aria-pressed="s.id === sheet.id" @click="sheetId = s.id">
           {{ s.name }}
-        </button>
+        </NButton>
       </div>
       <template v-if="onSheet > 1">
         <h2>Places already used on the first sheet</h2>
         <div class="row">
-          <button class="btn" type="button" aria-label="One place less" :disabled="used === 0" @click="skip = used - 1">
-            −
-          </button>
-          <output class="mono count">{{ used }}</output>
-          <button
-            class="btn"
-            type="button"
-            aria-label="One place more"
-            :disabled="used === onSheet - 1"
-            @click="skip = used + 1"
-          >
-            +
-          </button>
+          <Stepper
+            :value="used"
+            :least="0"
+            :most="onSheet - 1"
+            less="One place less"
+            more="One place more"
+            @tell="skip = $event"
+          />
         </div>
       </template>
       <div v-if="labels.length" class="row out">
-        <a class="btn go" :href="pdf" target="_blank" rel="noopener">PDF to print</a>
-        <button class="btn" type="button" :disabled="!pages.length" @click="saveSvg">SVG</button>
+        <NButton tag="a" type="primary" :href="pdf" target="_blank" rel="noopener">PDF to print</NButton>
+        <NButton :disabled="!pages.length" @click="saveSvg">SVG</NButton>
       </div>
       <p v-else class="soft">Choose what to label. Connectors and parts are there once they are recorded.</p>
       <p class="soft small">Print at 100 %, not fitted to the page.</p>
       <h2>Read one back</h2>
       <ScanLabel />
-      <RouterLink class="btn back" :to="toJob(job.id, 'descent')">Back to the descent</RouterLink>
+      <LinkButton class="back" :to="toJob(job.id, 'descent')">Back to the descent</LinkButton>
     </section>
-    <section class="sheet" aria-label="The sheet">
-      <!-- Our own drawing, its words made safe in the core. -->
-      <div
-        v-if="pages[shown]"
-        class="paper"
-        role="img"
-        :aria-label="`Sheet ${shown + 1} of ${pages.length}: ${labels.length} labels`"
-        v-html="pages[shown]"
-      />
-      <p v-if="pages.length > 1" class="pages">
-        <button class="btn" type="button" :disabled="shown === 0" @click="page = shown - 1">‹</button>
-        {{ shown + 1 }} of {{ pages.length }}
-        <button class="btn" type="button" :disabled="shown === pages.length - 1" @click="page = shown + 1">›</button>
-      </p>
-    </section>
+    <LabelSheets
+      class="sheet"
+      :model-value="shown"
+      :pages="pages"
+      :labels="labels.length"
+      @update:model-value="page = $event"
+    />
   </main>
 </template>
 
@@ -159,42 +135,9 @@ h2 {
 .out {
   margin-top: 8px;
 }
-.count {
-  min-width: 40px;
-  text-align: center;
-  font-size: 20px;
-}
 .back {
   justify-self: start;
   margin-top: 8px;
-}
-.sheet {
-  display: grid;
-  grid-template-rows: minmax(0, 1fr) auto;
-  min-height: 0;
-  background: var(--metal);
-}
-.paper {
-  min-height: 0;
-  display: grid;
-  place-items: center;
-  padding: 16px;
-}
-.paper :deep(> svg) {
-  max-width: 100%;
-  max-height: 100%;
-  width: auto;
-  height: 100%;
-  outline: 1px solid var(--soft);
-}
-.pages {
-  display: flex;
-  align-items: center;
-  justify-content: center;
-  gap: 14px;
-  padding: 6px;
-  background: var(--ground);
-  border-top: 2px solid var(--rule);
 }
 @media (max-width: 1000px) {
   .labels {
@@ -207,10 +150,6 @@ h2 {
     flex: none;
     border: 0;
     overflow: visible;
-  }
-  .paper :deep(> svg) {
-    width: 100%;
-    height: auto;
   }
 }
 </style>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { inShopTime } from '../data/time.ts'
 import { piecesOwed } from '@dialytica/core/ledger'
 import { anatomy } from '@dialytica/core/machine'
+import { NButton } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
+import { inShopTime } from '../data/time.ts'
 import Cutaway from '../parts/Cutaway.vue'
+import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
 import TakeIn from '../parts/TakeIn.vue'
 import { useMachines } from '../stores/machines.ts'
@@ -29,16 +31,16 @@ const count = (id: string) => machines.units.filter(u => u.modelId === id).lengt
 <template>
   <div class="models">
     <ShopHead />
-    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+    <Problem :says="problem" />
     <main>
       <nav aria-label="Models">
         <h1>Models</h1>
         <ul>
           <li v-for="m in machines.models" :key="m.id">
-            <button type="button" :aria-pressed="m.id === chosen" @click="chosen = m.id">
+            <NButton class="model" :bordered="false" block :aria-pressed="m.id === chosen" @click="chosen = m.id">
               <b>{{ m.maker }} {{ m.code }}</b>
               <span>{{ anatomy[m.family].name }}, {{ count(m.id) === 1 ? 'one unit' : `${count(m.id)} units` }}</span>
-            </button>
+            </NButton>
           </li>
         </ul>
         <p v-if="!machines.models.length" class="soft">
@@ -97,26 +99,22 @@ h1 {
   font-size: 30px;
   padding: 0 20px 10px;
 }
-nav button {
-  display: grid;
-  gap: 2px;
-  width: 100%;
+.model {
+  justify-content: flex-start;
   padding: 10px 20px;
   min-height: 56px;
-  border: 0;
   border-top: 1px solid var(--hair);
-  background: none;
-  color: var(--ink);
-  font-family: Archivo;
+  border-radius: 0;
   font-weight: 500;
   font-size: 17px;
-  font-stretch: 84%;
   text-align: left;
-  cursor: pointer;
 }
-nav button[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--ground);
+.model:not([aria-pressed='true']) {
+  --n-color: transparent;
+}
+.model :deep(.n-button__content) {
+  display: grid;
+  gap: 2px;
 }
 .one {
   padding: 16px 24px;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { nearestPhoto } from '@dialytica/core/plan'
 import { onLongPress, useSwipe } from '@vueuse/core'
+import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useCommands } from '../commands.ts'
 import JobValley from '../parts/JobValley.vue'
@@ -26,7 +27,7 @@ const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as con
 useCommands({ forth: () => forth(), all, back: () => goTo(index.value - 1), photo: shoot, undo })
 /** By touch: a swipe turns the page, a long press on the strong action fits all that is left of a group. */
 const page = ref<HTMLElement | null>(null)
-const strong = ref<HTMLElement | null>(null)
+const strong = ref<InstanceType<typeof NButton> | null>(null)
 useSwipe(page, {
   threshold: 90,
   onSwipeEnd: (_, way) =>
@@ -88,8 +89,8 @@ onLongPress(strong, all, { delay: 700, modifiers: { prevent: true } })
         @count="count"
       />
       <div class="act">
-        <button class="btn big" type="button" aria-label="Back one step" @click="goTo(index - 1)">Back</button>
-        <button ref="strong" class="btn go big" type="button" @click="forth()">{{ label }} <kbd>Space</kbd></button>
+        <NButton size="large" aria-label="Back one step" @click="goTo(index - 1)">Back</NButton>
+        <NButton ref="strong" type="primary" size="large" @click="forth()">{{ label }} <kbd>Space</kbd></NButton>
       </div>
     </template>
   </main>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { NInput } from 'naive-ui'
+import type { DemoAccount } from '@dialytica/core/wire'
+import { NButton, NInput } from 'naive-ui'
 import { onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { DemoAccount } from '@dialytica/core/wire'
 import Cutaway from '../parts/Cutaway.vue'
+import Problem from '../parts/Problem.vue'
 import { useOutbox } from '../stores/outbox.ts'
 import { useSession } from '../stores/session.ts'
 
@@ -62,16 +63,16 @@ async function enter(as: string, word: string): Promise<void> {
           placeholder=""
           :input-props="{ id: 'password', autocomplete: 'current-password' }"
         />
-        <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
-        <button class="btn go big" type="submit" :disabled="busy">Sign in</button>
+        <Problem :says="problem" />
+        <NButton type="primary" size="large" attr-type="submit" :disabled="busy">Sign in</NButton>
       </form>
       <div v-if="accounts.length" class="demo">
         <h2>Or step into the demo workshop as</h2>
         <ul>
           <li v-for="a in accounts" :key="a.login">
-            <button class="btn" type="button" :disabled="busy" @click="enter(a.login, a.password)">
+            <NButton :disabled="busy" @click="enter(a.login, a.password)">
               {{ a.name }} <span class="soft">{{ a.role }}</span>
-            </button>
+            </NButton>
           </li>
         </ul>
       </div>
@@ -121,14 +122,17 @@ h2 {
   font-size: 26px;
   margin-bottom: 6px;
 }
-form .btn {
+form .n-button {
   margin-top: 12px;
 }
 .demo ul {
   display: grid;
   gap: 8px;
 }
-.demo .btn {
+.demo .n-button {
+  width: 100%;
+}
+.demo .n-button :deep(.n-button__content) {
   width: 100%;
   justify-content: space-between;
 }

@@ -4,13 +4,15 @@ import { standing } from '@dialytica/core/ledger'
 import { zoneTitle } from '@dialytica/core/machine'
 import { describe, invert, isolations } from '@dialytica/core/moves'
 import { text } from '@dialytica/core/words'
+import { NButton } from 'naive-ui'
 import { computed } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
+import { daysBetween, inShopTime } from '../data/time.ts'
 import Cutaway from '../parts/Cutaway.vue'
 import PauseJob from '../parts/PauseJob.vue'
+import LyingThings from '../parts/standing/LyingThings.vue'
 import Thumb from '../parts/Thumb.vue'
-import { daysBetween, inShopTime } from '../data/time.ts'
 import { useJob } from '../stores/job.ts'
 import { toJob, goesOnIn, viewOfWay } from '../ways.ts'
 
@@ -68,7 +70,7 @@ useCommands({ forth: goOn })
       <ol>
         <li v-for="(f, i) in now.first" :key="i">{{ text(f) }}</li>
       </ol>
-      <button class="btn go big" type="button" @click="goOn">Go on <kbd>Space</kbd></button>
+      <NButton type="primary" size="large" @click="goOn">Go on <kbd>Space</kbd></NButton>
       <h2>Done last</h2>
       <ul aria-label="Done last">
         <li v-for="l in now.last" :key="l.way + l.step.id" class="did">
@@ -83,18 +85,7 @@ useCommands({ forth: goOn })
       </ul>
       <PauseJob v-if="!job.isFixed" class="pause" />
     </section>
-    <section class="lying" aria-label="What is off, and where it lies" tabindex="0">
-      <h2>Off, and where it lies</h2>
-      <p v-if="!now.lying.length" class="clear">Nothing is off.</p>
-      <div v-for="(l, i) in now.lying" :key="i" class="place">
-        <h3 :class="{ mono: l.at === 'cell' }">{{ text(l.where) }}</h3>
-        <ul>
-          <li v-for="t in l.things" :key="t.debt">
-            <RouterLink :to="toJob(job.id, 'return', t.step)">{{ text(t.label) }}</RouterLink>
-          </li>
-        </ul>
-      </div>
-    </section>
+    <LyingThings :lying="now.lying" />
   </main>
 </template>
 
@@ -174,28 +165,6 @@ dt {
 }
 .pause {
   margin-top: auto;
-}
-.place {
-  display: grid;
-  grid-template-columns: 110px 1fr;
-  gap: 10px;
-  padding: 6px 0;
-  border-bottom: 1px solid var(--hair);
-  line-height: 1.2;
-}
-.place h3 {
-  font-size: 17px;
-  font-weight: 700;
-}
-.place li {
-  padding: 2px 0;
-}
-.place a {
-  display: inline-block;
-  min-height: 24px;
-}
-.clear {
-  color: var(--work);
 }
 @media (max-width: 1000px) {
   .standing {

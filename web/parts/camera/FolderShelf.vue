@@ -2,6 +2,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import type { PhotoFolder } from '../../devices/photo-folder.ts'
+import Problem from '../Problem.vue'
 
 /** The newest pictures of a folder that a camera writes into; one touch takes one. */
 const props = defineProps<{ folder: PhotoFolder }>()
@@ -34,7 +35,7 @@ onBeforeUnmount(() => shown.value.forEach(s => URL.revokeObjectURL(s.src)))
 
 <template>
   <div class="shelf" role="group" :aria-label="`Pictures in ${folder.name}, the newest first`">
-    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+    <Problem v-if="problem" :says="problem" />
     <p v-else-if="!shown.length">No picture lies in {{ folder.name }} yet. What the camera writes there shows here.</p>
     <button
       v-for="s in shown"

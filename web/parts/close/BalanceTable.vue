@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { itemNouns } from '@dialytica/core/items'
 import { balance } from '@dialytica/core/ledger'
+import { NTable } from 'naive-ui'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import Glyph from '../Glyph.vue'
@@ -11,7 +12,7 @@ const rows = computed(() => balance(job.state))
 </script>
 
 <template>
-  <table v-if="rows.length">
+  <NTable v-if="rows.length" :bordered="false" size="small">
     <thead>
       <tr>
         <th scope="col">kind</th>
@@ -32,15 +33,11 @@ const rows = computed(() => balance(job.state))
         <td :class="{ owed: row.owed }">{{ row.owed }}</td>
       </tr>
     </tbody>
-  </table>
+  </NTable>
   <p v-else class="soft">Nothing came off yet.</p>
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
 th,
 td {
   padding: 4px;

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { whyNot } from '@dialytica/core/log'
-import { NInput } from 'naive-ui'
+import { NButton, NInput } from 'naive-ui'
+import { v4 } from 'uuid'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { v4 } from 'uuid'
 import { useJob } from '../../stores/job.ts'
 import { toJob } from '../../ways.ts'
+import Problem from '../Problem.vue'
 
 /** A closed machine comes back: a new job on it, joined to the first. */
 const job = useJob()
@@ -36,17 +37,17 @@ async function open(): Promise<void> {
 
 <template>
   <div>
-    <button v-if="!asking" class="btn" type="button" @click="asking = true">It came back: open a call-back</button>
+    <NButton v-if="!asking" @click="asking = true">It came back: open a call-back</NButton>
     <form v-else @submit.prevent="open">
       <NInput
         v-model:value="complaint"
         placeholder="what it does now"
         :input-props="{ 'aria-label': 'What it does now', autocomplete: 'off' }"
       />
-      <button class="btn go" type="submit">Open the call-back</button>
-      <button class="btn" type="button" @click="asking = false">Leave it</button>
+      <NButton type="primary" attr-type="submit">Open the call-back</NButton>
+      <NButton @click="asking = false">Leave it</NButton>
     </form>
-    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+    <Problem :says="problem" />
   </div>
 </template>
 

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { whyNot, type StepState } from '@dialytica/core/log'
-import { NInput } from 'naive-ui'
+import { ArrowDown, ArrowUp } from '@lucide/vue'
+import { NButton, NInput } from 'naive-ui'
 import { ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'
 import PhotoStrip from '../PhotoStrip.vue'
+import Problem from '../Problem.vue'
 import StepAsRecorded from '../StepAsRecorded.vue'
 
 /** An earlier step: read it, write it anew, put another before it, change its place, strike it with a reason. */
@@ -57,28 +59,22 @@ function strike(): void {
           :input-props="{ 'aria-label': 'Why it is struck' }"
           @keydown.enter.prevent="strike"
         />
-        <button class="btn" type="button" @click="strike">Strike step {{ number }}</button>
-        <button class="btn" type="button" @click="striking = false">Keep it</button>
+        <NButton @click="strike">Strike step {{ number }}</NButton>
+        <NButton @click="striking = false">Keep it</NButton>
       </template>
       <template v-else>
-        <button class="btn" type="button" @click="amend">Amend</button>
-        <button class="btn" type="button" @click="insert">Step before it</button>
-        <button class="btn" type="button" :disabled="number === 1" aria-label="One place earlier" @click="reorder(-1)">
-          ↑ earlier
-        </button>
-        <button
-          class="btn"
-          type="button"
-          :disabled="number === job.state.order.size"
-          aria-label="One place later"
-          @click="reorder(1)"
+        <NButton @click="amend">Amend</NButton>
+        <NButton @click="insert">Step before it</NButton>
+        <NButton :disabled="number === 1" aria-label="One place earlier" @click="reorder(-1)"
+          ><ArrowUp />earlier</NButton
         >
-          ↓ later
-        </button>
-        <button class="btn" type="button" @click="striking = true">Strike</button>
+        <NButton :disabled="number === job.state.order.size" aria-label="One place later" @click="reorder(1)">
+          <ArrowDown />later
+        </NButton>
+        <NButton @click="striking = true">Strike</NButton>
       </template>
     </div>
-    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+    <Problem :says="problem" />
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { NButton } from 'naive-ui'
 import { useDraft } from '../../stores/draft.ts'
 import StepPhotos from '../StepPhotos.vue'
 
@@ -17,13 +18,13 @@ const draft = useDraft()
 
 <template>
   <div class="two">
-    <button v-if="photo" class="btn" type="button" :disabled="busy" @click="emit('shoot')">Photo <kbd>P</kbd></button>
-    <button class="btn" type="button" aria-label="Undo (U)" @click="emit('undo')">Undo <kbd>U</kbd></button>
+    <NButton v-if="photo" :disabled="busy" @click="emit('shoot')">Photo <kbd>P</kbd></NButton>
+    <NButton aria-label="Undo (U)" @click="emit('undo')">Undo <kbd>U</kbd></NButton>
   </div>
   <StepPhotos v-if="photos" :framing="framing" :fixed="false" @clearer="emit('clearer')" @close-up="emit('closeUp')" />
-  <button class="btn go big" type="button" @click="emit('done')">
+  <NButton class="down" type="primary" size="large" @click="emit('done')">
     {{ draft.amends ? 'Amend' : 'Step down' }} <kbd>Space</kbd>
-  </button>
+  </NButton>
 </template>
 
 <style scoped>
@@ -32,7 +33,7 @@ const draft = useDraft()
   gap: 10px;
 }
 .two > *,
-.big {
+.down {
   flex: 1;
 }
 </style>

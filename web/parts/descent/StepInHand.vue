@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Glyph as GlyphKind } from '@dialytica/core/items'
 import { glyphFor, type Move } from '@dialytica/core/moves'
+import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'
@@ -10,6 +11,7 @@ import MoveList from '../MoveList.vue'
 import FoundAs from '../moves/FoundAs.vue'
 import MoveFields from '../moves/MoveFields.vue'
 import { withValue } from '../moves/values.ts'
+import Problem from '../Problem.vue'
 import QuickLine from '../QuickLine.vue'
 
 /** The step in hand under the photo: what a tap marks, the moves so far, what is known of the one in hand, the quick line. */
@@ -33,9 +35,9 @@ defineExpose({ focus: () => quick.value?.focus(), blur: () => quick.value?.blur(
   <GlyphBar v-if="!fixed" :glyph="marking.glyph" @pick="emit('pick', $event)" />
   <p v-if="draft.amends || draft.before" class="mode" role="status">
     {{ draft.amends ? `Step ${number} is written anew.` : `This step goes before step ${number}.` }}
-    <button class="btn" type="button" @click="draft.amends ? draft.leaveAmend() : draft.insertBefore(null)">
+    <NButton @click="draft.amends ? draft.leaveAmend() : draft.insertBefore(null)">
       {{ draft.amends ? 'Leave it as it was' : 'At the end instead' }}
-    </button>
+    </NButton>
   </p>
   <p v-if="!draft.isKept" class="mode" role="alert">
     <b>This device is full.</b> The step in hand stands in this page alone: record it, and leave the page open.
@@ -61,7 +63,7 @@ defineExpose({ focus: () => quick.value?.focus(), blur: () => quick.value?.blur(
     @asked="ask = undefined"
   />
   <QuickLine v-if="!fixed" ref="quick" @done="emit('done')" />
-  <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+  <Problem :says="problem" />
 </template>
 
 <style scoped>

@@ -4,11 +4,13 @@ import type { BodyOf } from '@dialytica/core/log'
 import { glyphOf, subject, type Move } from '@dialytica/core/moves'
 import { parseLine } from '@dialytica/core/quick-line'
 import { text } from '@dialytica/core/words'
-import { computed, ref } from 'vue'
+import { NButton, NInput } from 'naive-ui'
 import { v4 } from 'uuid'
+import { computed, ref } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import { useSearch } from '../../stores/search.ts'
 import Glyph from '../Glyph.vue'
+import Problem from '../Problem.vue'
 import Thumb from '../Thumb.vue'
 
 /** What is asked: something is left over, one is short, or both; told in a few words, or picked by eye from what went into the cells. */
@@ -73,46 +75,37 @@ function ask(): void {
 <template>
   <form class="ask" @submit.prevent="ask">
     <div class="row" role="group" aria-label="What is asked">
-      <button
-        v-for="[id, name] in kinds"
-        :key="id"
-        class="btn"
-        type="button"
-        :aria-pressed="asks === id"
-        @click="asks = id"
-      >
+      <NButton v-for="[id, name] in kinds" :key="id" :aria-pressed="asks === id" @click="asks = id">
         {{ name }}
-      </button>
+      </NButton>
     </div>
     <p class="soft">{{ kinds.find(k => k[0] === asks)![2] }}</p>
     <template v-if="asks !== 'one short'">
       <div class="row" role="group" aria-label="Kind of thing">
-        <button
+        <NButton
           v-for="k in items"
           :key="k"
-          class="btn"
-          type="button"
           :aria-pressed="item === k"
           :aria-label="glyphNames[k]"
           @click="((item = k), (like = null))"
         >
           <Glyph :kind="k" :size="22" />
-        </button>
+        </NButton>
       </div>
       <label for="known">What is known of it</label>
-      <input
-        id="known"
-        v-model="words"
+      <NInput
+        v-model:value="words"
         class="mono"
         :placeholder="item === 'fastener' ? 'like: T20 x 18 stainless' : 'like: white, drawer'"
-        autocomplete="off"
+        :input-props="{ id: 'known', autocomplete: 'off' }"
       />
       <p v-if="told.length" class="soft small">{{ told.join(', ') }}</p>
       <p>Or it looks like what came out here:</p>
       <ul class="groups" :aria-label="`${itemNouns[item][1]} that came off`">
         <li v-for="g in alike" :key="g.move.id">
-          <button
-            type="button"
+          <NButton
+            class="group"
+            block
             :aria-pressed="like === g.move.id"
             @click="like = like === g.move.id ? null : g.move.id"
           >
@@ -122,7 +115,7 @@ function ask(): void {
               ><b v-if="g.debt.cell" class="mono cell">{{ g.debt.cell }}</b
               >{{ text(subject(g.move)) }}</span
             >
-          </button>
+          </NButton>
         </li>
       </ul>
     </template>
@@ -130,8 +123,9 @@ function ask(): void {
       <p>One is short of:</p>
       <ul class="groups" aria-label="One is short of">
         <li v-for="g in fasteners" :key="g.move.id">
-          <button
-            type="button"
+          <NButton
+            class="group"
+            block
             :aria-pressed="short === g.debt.id"
             @click="short = short === g.debt.id ? null : g.debt.id"
           >
@@ -140,12 +134,12 @@ function ask(): void {
               ><b v-if="g.debt.cell" class="mono cell">{{ g.debt.cell }}</b
               >{{ text(subject(g.move)) }}</span
             >
-          </button>
+          </NButton>
         </li>
       </ul>
     </template>
-    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
-    <button class="btn go big" type="submit">Look for it</button>
+    <Problem :says="problem" />
+    <NButton type="primary" size="large" attr-type="submit">Look for it</NButton>
   </form>
 </template>
 
@@ -163,15 +157,6 @@ function ask(): void {
   flex-wrap: wrap;
   gap: 8px;
 }
-input {
-  min-height: 48px;
-  padding: 0 10px;
-  border: 2px solid var(--rule);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: var(--ink);
-  font-size: 16px;
-}
 .groups {
   max-height: 236px;
   overflow: auto;
@@ -179,24 +164,19 @@ input {
   gap: 6px;
   align-content: start;
 }
-.groups button {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  width: 100%;
+.group {
+  justify-content: flex-start;
   min-height: 52px;
   padding: 0 10px 0 0;
-  border: 2px solid var(--hair);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  font: inherit;
+  font-weight: 500;
+  font-size: 17px;
   text-align: left;
   line-height: 1.15;
-  cursor: pointer;
+  --n-border: 2px solid var(--hair);
 }
-.groups button[aria-pressed='true'] {
-  border-color: var(--work);
-  background: var(--work-wash);
+.group[aria-pressed='true'] {
+  --n-color: var(--work-wash);
+  --n-text-color: var(--ink);
+  --n-border: 2px solid var(--work);
 }
 </style>

@@ -2,6 +2,7 @@
 import type { Finding, Ranked } from '@dialytica/core/finder'
 import { describe } from '@dialytica/core/moves'
 import { text } from '@dialytica/core/words'
+import { NButton } from 'naive-ui'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import Thumb from '../Thumb.vue'
@@ -31,7 +32,7 @@ const rest = computed(() => props.finding.order.length - shown.value.length)
         <span class="what"
           ><b>Open:</b> {{ act(s.opens) }} <span class="soft">about {{ minutes(s.minutes) }}</span></span
         >
-        <button v-if="!fixed" class="btn" type="button" @click="emit('open', s.opens)">It is off</button>
+        <NButton v-if="!fixed" @click="emit('open', s.opens)">It is off</NButton>
       </template>
       <template v-else-if="s.place">
         <button class="see" type="button" :aria-label="`Show ${text(s.place.words)}`" @click="emit('show', s.place)">
@@ -42,17 +43,8 @@ const rest = computed(() => props.finding.order.length - shown.value.length)
           <span class="soft">{{ [minutes(s.minutes), ...s.place.reasons.map(r => text(r.says))].join(', ') }}</span>
         </span>
         <template v-if="!fixed">
-          <button class="btn" type="button" :aria-label="`Here: ${text(s.place.words)}`" @click="emit('here', s.place)">
-            Here
-          </button>
-          <button
-            class="btn"
-            type="button"
-            :aria-label="`Not here: ${text(s.place.words)}`"
-            @click="emit('miss', s.id)"
-          >
-            Not here
-          </button>
+          <NButton :aria-label="`Here: ${text(s.place.words)}`" @click="emit('here', s.place)"> Here </NButton>
+          <NButton :aria-label="`Not here: ${text(s.place.words)}`" @click="emit('miss', s.id)"> Not here </NButton>
         </template>
       </template>
     </li>
@@ -100,7 +92,7 @@ li {
   display: block;
   font-size: 16px;
 }
-li .btn {
+li .n-button {
   padding: 0 12px;
 }
 @media (max-width: 700px) {

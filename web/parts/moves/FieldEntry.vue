@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { NInput } from 'naive-ui'
-import { ref } from 'vue'
 import type { Field } from '@dialytica/core/moves'
+import { NButton, NInput } from 'naive-ui'
+import { ref } from 'vue'
+import Stepper from '../Stepper.vue'
 
 /** One field, told by taps; words and numbers can also be typed. */
 const props = defineProps<{ field: Field; value: unknown }>()
@@ -37,45 +38,25 @@ function type(): void {
 
 <template>
   <template v-if="field.how === 'count'">
-    <button
-      class="btn"
-      type="button"
-      aria-label="One less"
-      :disabled="Number(value) <= 1"
-      @click="emit('tell', Number(value) - 1)"
-    >
-      −
-    </button>
-    <output class="mono count">×{{ value }}</output>
-    <button class="btn" type="button" aria-label="One more" @click="emit('tell', Number(value) + 1)">+</button>
+    <Stepper :value="Number(value)" :least="1" less="One less" more="One more" @tell="emit('tell', $event)">×</Stepper>
   </template>
   <template v-else-if="field.how === 'yes'">
-    <button class="btn" type="button" :aria-pressed="value === true" @click="(emit('tell', true), emit('done'))">
-      yes
-    </button>
-    <button class="btn" type="button" :aria-pressed="value === false" @click="(emit('tell', false), emit('done'))">
-      no
-    </button>
+    <NButton :aria-pressed="value === true" @click="(emit('tell', true), emit('done'))"> yes </NButton>
+    <NButton :aria-pressed="value === false" @click="(emit('tell', false), emit('done'))"> no </NButton>
   </template>
   <template v-else>
-    <button
+    <NButton
       v-for="(option, i) in field.options"
       :key="option + i"
-      class="btn option"
-      type="button"
+      class="option"
       :aria-pressed="isOn(option)"
       @click="pick(option)"
     >
       {{ option }}
-    </button>
-    <button
-      v-if="field.how === 'list' && listed().length"
-      class="btn"
-      type="button"
-      @click="emit('tell', listed().slice(0, -1))"
-    >
+    </NButton>
+    <NButton v-if="field.how === 'list' && listed().length" @click="emit('tell', listed().slice(0, -1))">
       undo {{ listed().at(-1) }}
-    </button>
+    </NButton>
     <NInput
       v-if="field.how !== 'choice'"
       v-model:value="typed"
@@ -89,11 +70,6 @@ function type(): void {
 </template>
 
 <style scoped>
-.count {
-  font-size: 24px;
-  min-width: 56px;
-  text-align: center;
-}
 .words {
   width: 170px;
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { conditions, type Condition } from '@dialytica/core/items'
+import { NButton } from 'naive-ui'
 
 /** The condition in which it was found, by one tap; the same tap takes it back. */
 defineProps<{ found: Condition | undefined }>()
@@ -9,16 +10,15 @@ const emit = defineEmits<{ tell: [found: Condition | undefined] }>()
 <template>
   <div class="found" role="group" aria-label="Found">
     <span class="soft" aria-hidden="true">found</span>
-    <button
+    <NButton
       v-for="c in conditions"
       :key="c"
-      type="button"
       class="chip"
       :aria-pressed="found === c"
       @click="emit('tell', found === c ? undefined : c)"
     >
       {{ c }}
-    </button>
+    </NButton>
   </div>
 </template>
 
@@ -32,21 +32,16 @@ const emit = defineEmits<{ tell: [found: Condition | undefined] }>()
 }
 .chip {
   flex: none;
-  min-height: 48px;
   padding: 0 9px;
-  border: 1px solid var(--soft);
-  border-radius: 3px;
-  background: none;
-  color: var(--ink);
-  font-family: Archivo;
   font-weight: 550;
   font-size: 16px;
-  font-stretch: 80%;
-  cursor: pointer;
+  --n-color: transparent;
+  --n-border: 1px solid var(--soft);
 }
 .chip[aria-pressed='true'] {
-  border: 2px solid var(--caution);
-  background: var(--caution-wash);
   font-weight: 700;
+  --n-color: var(--caution-wash);
+  --n-text-color: var(--ink);
+  --n-border: 2px solid var(--caution);
 }
 </style>

@@ -1,6 +1,7 @@
+import { freshMove, type Move, type MoveKindName } from '@dialytica/core/moves'
 import { mount, type VueWrapper } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import { freshMove, type Move, type MoveKindName } from '@dialytica/core/moves'
+import Choice from '../Choice.vue'
 import MoveFields from './MoveFields.vue'
 
 const around = { posture: 'upright', isolated: [], cell: 'A1' } as const
@@ -23,7 +24,7 @@ const press = async (w: ReturnType<typeof panel>, text: RegExp) => {
 describe('what is known of a move', () => {
   it('stands on tiles; what is unknown says so', () => {
     const w = panel('remove-fasteners')
-    expect(w.findAll('.tile b').map(b => b.text())).toEqual(['×1', '–', '–', '–', '–', '–', 'A1', '…', '✕'])
+    expect(w.findAll('.tile b').map(b => b.text())).toEqual(['×1', '–', '–', '–', '–', '–', 'A1'])
     expect(w.findAll('.known')).toHaveLength(2)
   })
   it('is told by two taps', async () => {
@@ -74,15 +75,19 @@ describe('what is known of a move', () => {
   })
   it('leads a line past points, each by a way and a name', async () => {
     const w = panel('unroute')
-    for (const tap of [/past/, /\+ point/, /\+ point/]) await press(w, tap)
-    await w.findAll('select')[1]!.setValue('behind')
+    await press(w, /past/)
+    for (let i = 0; i < 2; i++) {
+      await w.get('[aria-label="Add a point"]').trigger('click')
+      await w.setProps({ move: w.move() } as never)
+    }
+    w.findAllComponents(Choice)[1]!.vm.$emit('choose', 'behind')
     await w.setProps({ move: w.move() } as never)
-    const names = w.findAll('input')
-    await names[1]!.setValue('spring')
-    await names[1]!.trigger('change')
+    const name = w.get('[aria-label="What point 2 is"]')
+    await name.setValue('spring')
+    await name.trigger('change')
     expect(w.move()).toMatchObject({ route: { waypoints: [{ by: 'retainer' }, { by: 'behind', of: 'spring' }] } })
     await w.setProps({ move: w.move() } as never)
-    await press(w, /− point/)
+    await w.get('[aria-label="Take the last point away"]').trigger('click')
     expect(w.move()).toMatchObject({ route: { waypoints: [{ by: 'retainer' }] } })
   })
   it('is said yes or no', async () => {
@@ -93,7 +98,7 @@ describe('what is known of a move', () => {
   })
   it('can be told as another kind, or dropped', async () => {
     const w = panel('remove-part')
-    await w.get('select').setValue('park-part')
+    w.getComponent(Choice).vm.$emit('choose', 'park-part')
     await button(w, /drop/).trigger('click')
     expect([w.emitted('as'), w.emitted('drop')]).toEqual([[['park-part']], [[]]])
   })

@@ -10,10 +10,13 @@ import {
   type Move,
   type MoveKindName,
 } from '@dialytica/core/moves'
+import { ChevronLeft, Ellipsis, X } from '@lucide/vue'
+import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
+import Choice from '../Choice.vue'
 import FieldEntry from './FieldEntry.vue'
-import WaypointEntry from './WaypointEntry.vue'
 import { shown, told, valueAt, wrongWith } from './values.ts'
+import WaypointEntry from './WaypointEntry.vue'
 
 /** The move in hand as tiles: what is known stands on them, a tap tells it. */
 const props = defineProps<{ move: Move; family: Family; zone: string | undefined; ask?: string | undefined }>()
@@ -51,9 +54,7 @@ function tell(field: Field, value: unknown): void {
 <template>
   <div class="fields" role="group" aria-label="What is known of it">
     <div v-if="open" class="entry">
-      <button class="btn" type="button" :aria-label="`Done with ${open.label}`" @click="close()">
-        ‹ {{ open.label }}
-      </button>
+      <NButton :aria-label="`Done with ${open.label}`" @click="close()"><ChevronLeft />{{ open.label }}</NButton>
       <WaypointEntry
         v-if="open.path === 'route.waypoints'"
         :waypoints="valueAt(move, open.path) as Waypoint[]"
@@ -70,36 +71,27 @@ function tell(field: Field, value: unknown): void {
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     </div>
     <div v-else class="tiles">
-      <select
+      <Choice
         v-if="variants.length > 1"
-        class="tile variant"
-        aria-label="Kind of act"
         :value="move.kind"
-        @change="emit('as', ($event.target as HTMLSelectElement).value as MoveKindName)"
-      >
-        <option v-for="v in variants" :key="v" :value="v">{{ moveKinds[v].name }}</option>
-      </select>
-      <button
+        label="Kind of act"
+        :options="variants.map(v => ({ value: v, label: moveKinds[v].name }))"
+        @choose="emit('as', $event)"
+      />
+      <NButton
         v-for="field in offered"
         :key="field.path"
-        type="button"
         class="tile"
         :class="{ known: shown(valueAt(move, field.path), field) }"
         @click="openPath = field.path"
       >
         <b class="mono">{{ shown(valueAt(move, field.path), field) || '–' }}</b>
         <span>{{ field.label }}</span>
-      </button>
-      <button
-        v-if="fields.length > offered.length || more"
-        type="button"
-        class="tile"
-        :aria-expanded="more"
-        @click="more = !more"
-      >
-        <b>{{ more ? '‹' : '…' }}</b><span>{{ more ? 'less' : 'more' }}</span>
-      </button>
-      <button type="button" class="tile drop" @click="emit('drop')"><b>✕</b><span>drop</span></button>
+      </NButton>
+      <NButton v-if="fields.length > offered.length || more" class="tile" :aria-expanded="more" @click="more = !more">
+        <ChevronLeft v-if="more" /><Ellipsis v-else /><span>{{ more ? 'less' : 'more' }}</span>
+      </NButton>
+      <NButton class="tile drop" @click="emit('drop')"><X /><span>drop</span></NButton>
     </div>
   </div>
 </template>
@@ -111,24 +103,20 @@ function tell(field: Field, value: unknown): void {
   gap: 6px;
 }
 .tile {
-  display: grid;
-  align-content: center;
-  justify-items: start;
-  gap: 1px;
   min-height: 50px;
   min-width: 62px;
   max-width: 210px;
   padding: 3px 10px;
-  border: 2px solid var(--rule);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: var(--ink);
-  font-family: Archivo;
+  justify-content: flex-start;
   font-weight: 500;
   font-size: 16px;
   line-height: 1.1;
-  font-stretch: 84%;
-  cursor: pointer;
+  text-align: left;
+}
+.tile :deep(.n-button__content) {
+  display: grid;
+  justify-items: start;
+  gap: 1px;
 }
 .tile b {
   font-size: 17px;
@@ -141,14 +129,10 @@ function tell(field: Field, value: unknown): void {
   color: var(--soft);
 }
 .known {
-  background: var(--off-wash);
+  --n-color: var(--off-wash);
 }
 .known span {
   color: var(--ink);
-}
-.variant {
-  font-weight: 650;
-  font-size: 18px;
 }
 .entry {
   display: flex;

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { passings, type Waypoint } from '@dialytica/core/items'
-import { NInput } from 'naive-ui'
+import { Minus, Plus } from '@lucide/vue'
+import { NButton, NInput } from 'naive-ui'
+import Choice from '../Choice.vue'
 
 /** The waypoints of a line in their order: how it passes each, and what it passes. */
 const props = defineProps<{ waypoints: readonly Waypoint[] }>()
@@ -19,13 +21,12 @@ const name = (i: number, of: string) =>
   <ol class="points">
     <li v-for="(w, i) in waypoints" :key="i">
       <b class="mono">{{ i + 1 }}</b>
-      <select
+      <Choice
         :value="w.by"
-        :aria-label="`How it passes point ${i + 1}`"
-        @change="put(i, { ...w, by: ($event.target as HTMLSelectElement).value as Waypoint['by'] })"
-      >
-        <option v-for="p in passings" :key="p" :value="p">{{ p }}</option>
-      </select>
+        :label="`How it passes point ${i + 1}`"
+        :options="passings.map(p => ({ value: p, label: p }))"
+        @choose="put(i, { ...w, by: $event })"
+      />
       <NInput
         :default-value="w.of ?? ''"
         class="of"
@@ -35,10 +36,15 @@ const name = (i: number, of: string) =>
       />
     </li>
     <li>
-      <button class="btn" type="button" @click="emit('tell', [...waypoints, { by: 'retainer' }])">+ point</button>
-      <button v-if="waypoints.length" class="btn" type="button" @click="emit('tell', waypoints.slice(0, -1))">
-        − point
-      </button>
+      <NButton aria-label="Add a point" @click="emit('tell', [...waypoints, { by: 'retainer' }])"
+        ><Plus />point</NButton
+      >
+      <NButton
+        v-if="waypoints.length"
+        aria-label="Take the last point away"
+        @click="emit('tell', waypoints.slice(0, -1))"
+        ><Minus />point</NButton
+      >
     </li>
   </ol>
 </template>
@@ -53,16 +59,6 @@ li {
   display: flex;
   gap: 6px;
   align-items: center;
-}
-select {
-  min-height: 48px;
-  border: 2px solid var(--rule);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: var(--ink);
-  font-family: Archivo;
-  font-weight: 600;
-  font-size: 17px;
 }
 .of {
   width: 120px;

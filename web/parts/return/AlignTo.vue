@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { DrawnMark } from '@dialytica/core/plan'
+import { NButton } from 'naive-ui'
 import Thumb from '../Thumb.vue'
 
 /** The marks that were drawn before the part came off: one tap lays their photo, with the mark drawn over it, on the stage. */
@@ -10,21 +11,16 @@ const shown = defineModel<string>()
 <template>
   <ul v-if="marks.length" aria-label="Align to">
     <li v-for="m in marks" :key="m.move">
-      <button
-        class="btn"
-        type="button"
-        :aria-pressed="shown === m.move"
-        @click="shown = shown === m.move ? undefined : m.move"
-      >
+      <NButton :aria-pressed="shown === m.move" @click="shown = shown === m.move ? undefined : m.move">
         <Thumb v-if="m.step.photos.length" :hash="m.step.photos.at(-1)!.hash" />
         <span>Align to {{ m.mark }}</span>
-      </button>
+      </NButton>
     </li>
   </ul>
 </template>
 
 <style scoped>
-.btn {
+.n-button {
   display: flex;
   gap: 10px;
   align-items: center;

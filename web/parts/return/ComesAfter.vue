@@ -8,6 +8,7 @@ import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
 import { toStep } from '../../ways.ts'
+import LinkButton from '../LinkButton.vue'
 
 /** What comes next, what was left half done, what a second pair of hands could do on the bench, and the time that is left. */
 const props = defineProps<{ index: number }>()
@@ -36,7 +37,7 @@ const left = computed(() => minutesLeft(job.state))
   <div class="after">
     <p v-if="half.length" class="half">
       <b>Left half done:</b>
-      <RouterLink v-for="h in half" :key="h.step" class="btn" :to="toStep(h.step)" replace>{{ h.what }}</RouterLink>
+      <LinkButton v-for="h in half" :key="h.step" :to="toStep(h.step)" replace>{{ h.what }}</LinkButton>
     </p>
     <p v-for="(m, i) in after" :key="m.id">
       <span v-if="i === 0" class="soft">After this<br /></span>{{ describe(m) }}

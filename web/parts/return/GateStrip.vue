@@ -4,13 +4,14 @@ import { owedCount } from '@dialytica/core/log'
 import { zoneTitle, type Family } from '@dialytica/core/machine'
 import type { Gate, Reach } from '@dialytica/core/plan'
 import { text } from '@dialytica/core/words'
-import { NInput } from 'naive-ui'
+import { Check } from '@lucide/vue'
+import { NButton, NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
+import { toStep } from '../../ways.ts'
 import Glyph from '../Glyph.vue'
 import Thumb from '../Thumb.vue'
-import { toStep } from '../../ways.ts'
 
 /**
  * The next gate of the return: what it closes, what is still owed behind it with its photo, what is nearly out of reach, what to count
@@ -75,16 +76,14 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
     </p>
     <div v-if="ahead === 0 && gate.counts.length && mayPass" class="counts" role="group" aria-label="Count out">
       <span>Count out:</span>
-      <button
+      <NButton
         v-for="name in gate.counts"
         :key="name"
-        class="btn"
-        type="button"
         :aria-pressed="counted.includes(name)"
         @click="emit('count', name)"
       >
-        {{ counted.includes(name) ? '✓ ' : '' }}{{ name }}
-      </button>
+        <Check v-if="counted.includes(name)" />{{ name }}
+      </NButton>
     </div>
     <form v-if="held && mayPass" class="why" @submit.prevent="emit('pass', reason.trim())">
       <NInput
@@ -92,7 +91,7 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
         placeholder="why it is closed all the same"
         :input-props="{ 'aria-label': 'Reason to pass the gate' }"
       />
-      <button class="btn stop" type="submit">Pass the gate</button>
+      <NButton type="error" attr-type="submit">Pass the gate</NButton>
     </form>
   </section>
 </template>
@@ -159,7 +158,7 @@ a svg {
   padding-left: 10px;
   line-height: 1.2;
 }
-.counts .btn {
+.counts .n-button {
   font-size: 16px;
   padding: 0 10px;
 }

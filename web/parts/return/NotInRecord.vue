@@ -4,11 +4,13 @@ import { whyNot } from '@dialytica/core/log'
 import { zoneTitle } from '@dialytica/core/machine'
 import { describe } from '@dialytica/core/moves'
 import { parseLine } from '@dialytica/core/quick-line'
+import { NButton, NInput } from 'naive-ui'
+import { v4 } from 'uuid'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { v4 } from 'uuid'
 import { useJob } from '../../stores/job.ts'
 import { toStep } from '../../ways.ts'
+import Problem from '../Problem.vue'
 
 /** Something that nobody recorded going down and that is found missing coming back: told in one line, owed from now on. */
 const props = defineProps<{ zone: string | undefined }>()
@@ -32,26 +34,25 @@ function owe(): void {
 
 <template>
   <div class="lacking">
-    <button v-if="!open" class="btn" type="button" @click="open = true">Not in the record</button>
+    <NButton v-if="!open" @click="open = true">Not in the record</NButton>
     <form v-else @submit.prevent="owe">
       <label class="soft" for="lacking"
         >What belongs here that nobody recorded<template v-if="zone"
           >, {{ zoneTitle(job.family, zone) }}</template
         ></label
       >
-      <input
-        id="lacking"
-        v-model="line"
+      <NInput
+        v-model:value="line"
         class="mono"
         placeholder="ground strap eyelet to motor; 1x T20"
-        autocomplete="off"
+        :input-props="{ id: 'lacking', autocomplete: 'off' }"
       />
       <p v-for="m in said.moves" :key="m.id">{{ describe(m) }}</p>
       <span class="row">
-        <button class="btn go" type="submit">Owe it</button>
-        <button class="btn" type="button" @click="open = false">Leave it</button>
+        <NButton type="primary" attr-type="submit">Owe it</NButton>
+        <NButton @click="open = false">Leave it</NButton>
       </span>
-      <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+      <Problem :says="problem" />
     </form>
   </div>
 </template>
@@ -60,15 +61,6 @@ function owe(): void {
 form {
   display: grid;
   gap: 6px;
-}
-input {
-  min-height: 48px;
-  padding: 0 10px;
-  border: 2px solid var(--rule);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: var(--ink);
-  font-size: 16px;
 }
 .row {
   display: flex;

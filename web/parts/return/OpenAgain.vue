@@ -2,9 +2,10 @@
 import { openAgain } from '@dialytica/core/acts'
 import { whyNot } from '@dialytica/core/log'
 import { reopening } from '@dialytica/core/plan'
-import { NInput } from 'naive-ui'
+import { NButton, NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useJob } from '../../stores/job.ts'
+import Problem from '../Problem.vue'
 
 /** Opens a step of the return again, and everything that was fitted after it: the debts are given back and the rest is planned anew. */
 const props = defineProps<{ step: string }>()
@@ -34,17 +35,17 @@ function open(): void {
 
 <template>
   <div v-if="steps.length" class="again">
-    <button v-if="!asking" class="btn" type="button" @click="asking = true">{{ said }}</button>
+    <NButton v-if="!asking" @click="asking = true">{{ said }}</NButton>
     <form v-else @submit.prevent="open">
       <NInput
         v-model:value="why"
         placeholder="the loom rubs on the rotor"
         :input-props="{ 'aria-label': 'Why it is opened again' }"
       />
-      <button class="btn stop" type="submit">{{ said }}</button>
-      <button class="btn" type="button" @click="asking = false">Leave it</button>
+      <NButton type="error" attr-type="submit">{{ said }}</NButton>
+      <NButton @click="asking = false">Leave it</NButton>
     </form>
-    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+    <Problem :says="problem" />
   </div>
 </template>
 

@@ -4,9 +4,10 @@ import { whyNot } from '@dialytica/core/log'
 import { act } from '@dialytica/core/moves'
 import { arcWords, mayDrop, type Arc } from '@dialytica/core/plan'
 import { nested, text } from '@dialytica/core/words'
-import { NInput } from 'naive-ui'
+import { NButton, NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useJob } from '../../stores/job.ts'
+import Problem from '../Problem.vue'
 
 /** Why this step stands where it stands; the plain mirror instead, and what it would break; a contradiction and its arcs. */
 const props = defineProps<{ step: string; fixed: boolean }>()
@@ -54,15 +55,9 @@ function drop(): void {
       <ul>
         <li v-for="arc in job.planned.contradiction" :key="arc.first + arc.then">
           {{ sentence(arc) }}
-          <button
-            v-if="!fixed && mayDrop(arc.reason)"
-            class="btn"
-            type="button"
-            :aria-pressed="dropping === arc"
-            @click="dropping = arc"
-          >
+          <NButton v-if="!fixed && mayDrop(arc.reason)" :aria-pressed="dropping === arc" @click="dropping = arc">
             Drop this
-          </button>
+          </NButton>
         </li>
       </ul>
       <form v-if="dropping" @submit.prevent="drop">
@@ -71,26 +66,24 @@ function drop(): void {
           placeholder="why it does not hold here"
           :input-props="{ 'aria-label': 'Why it does not hold' }"
         />
-        <button class="btn" type="submit">Drop it</button>
+        <NButton attr-type="submit">Drop it</NButton>
       </form>
     </div>
     <template v-else-if="!fixed">
       <p v-if="job.state.plainMirror && broken.length" class="note" role="note">
         <b>The plain mirror stands.</b> It goes against: {{ broken.slice(0, 2).map(sentence).join('; ') }}.
       </p>
-      <button v-if="job.state.plainMirror" class="btn" type="button" @click="choose(false)">Take the plan</button>
-      <button v-else-if="moved" class="btn" type="button" :aria-expanded="asking" @click="asking = !asking">
-        Take the mirror instead
-      </button>
+      <NButton v-if="job.state.plainMirror" @click="choose(false)">Take the plan</NButton>
+      <NButton v-else-if="moved" :aria-expanded="asking" @click="asking = !asking"> Take the mirror instead </NButton>
       <div v-if="asking && !job.state.plainMirror" class="note" role="note">
         <p>Last off, first on, as it came apart. That goes against:</p>
         <ul>
           <li v-for="arc in broken.slice(0, 4)" :key="arc.first + arc.then">{{ sentence(arc) }}.</li>
         </ul>
-        <button class="btn" type="button" @click="choose(true)">Take the mirror</button>
+        <NButton @click="choose(true)">Take the mirror</NButton>
       </div>
     </template>
-    <p v-if="problem" class="note danger" role="alert">{{ problem }}</p>
+    <Problem :says="problem" />
   </div>
 </template>
 

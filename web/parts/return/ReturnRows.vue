@@ -4,6 +4,8 @@ import { owedCount, settledCount, type Debt } from '@dialytica/core/log'
 import { checksFor, checkWords, describe, glyphOf, type Check } from '@dialytica/core/moves'
 import type { ReturnMove } from '@dialytica/core/plan'
 import { text } from '@dialytica/core/words'
+import { Check as Tick } from '@lucide/vue'
+import { NButton } from 'naive-ui'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import Glyph from '../Glyph.vue'
@@ -25,19 +27,17 @@ const tap = (debt: Debt, check: Check) => job.act(tickCheck(job.state, props.ste
         <span class="what">{{ text(d.label) }}</span>
         <b class="mono">{{ owedCount(d) === 0 ? '✓' : `${settledCount(d)}/${d.count}` }}</b>
         <span v-if="i === 0 && checksFor(m.move).length" class="checks">
-          <button
+          <NButton
             v-for="c in checksFor(m.move)"
             :key="c"
-            class="btn"
-            type="button"
             :disabled="fixed"
             :aria-pressed="Boolean(entryOf(d, c))"
             :aria-label="`${text(checkWords[c])}: ${text(d.label)}`"
             :title="text(checkWords[c])"
             @click="tap(d, c)"
           >
-            {{ entryOf(d, c) ? '✓ ' : '' }}{{ c }}
-          </button>
+            <Tick v-if="entryOf(d, c)" />{{ c }}
+          </NButton>
         </span>
       </span>
       <span v-if="!m.debts.length" class="debt"

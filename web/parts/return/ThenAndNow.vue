@@ -2,6 +2,7 @@
 import type { Point } from '@dialytica/core/capture'
 import type { Photo } from '@dialytica/core/log'
 import { zoneTitle, type Family } from '@dialytica/core/machine'
+import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { inShopTime } from '../../data/time.ts'
 import Cutaway from '../Cutaway.vue'
@@ -63,9 +64,9 @@ const both = computed(() => Boolean(props.now) && beside.value)
       </figcaption>
       <figcaption v-else-if="now || title">
         {{ title ?? 'then' }}<template v-if="then">, {{ inShopTime(then.takenAt, 'minute') }}</template>
-        <button v-if="now" class="btn" type="button" @click="beside = !beside">
+        <NButton v-if="now" @click="beside = !beside">
           {{ beside ? 'Only then' : 'Beside now' }}
-        </button>
+        </NButton>
       </figcaption>
     </figure>
     <figure v-if="both && now" aria-label="The photo of now">

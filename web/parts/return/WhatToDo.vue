@@ -7,6 +7,7 @@ import { patternOf, standWords } from '@dialytica/core/tighten'
 import { text, warn } from '@dialytica/core/words'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
+import Problem from '../Problem.vue'
 import AlignTo from './AlignTo.vue'
 import ComesAfter from './ComesAfter.vue'
 import PlanNotes from './PlanNotes.vue'
@@ -75,9 +76,7 @@ const dangers = computed(() => [...new Set(props.r.moves.flatMap(m => cautionsFo
     <PlanNotes class="plan-notes" :step="r.step.id" :fixed="fixed" />
     <ReturnRows class="moves" :step="r.step.id" :moves="r.moves" :fixed="fixed" />
     <p v-for="d in dangers" :key="d" class="note danger">{{ text(warn(d)) }}</p>
-    <p v-if="problem" class="note danger" role="alert">
-      {{ problem }}
-    </p>
+    <Problem :says="problem" />
     <StepActs
       v-if="!fixed"
       class="how"

@@ -1,4 +1,5 @@
 import { ref } from 'vue'
+import { slop } from './zoom.ts'
 
 interface At {
   x: number
@@ -7,34 +8,30 @@ interface At {
 /** What a hand can do on the picture besides a tap. All points are pixels of the window. */
 export interface Doing {
   /** What one finger that moves does when it began on the bare picture. */
-  oneFinger(): 'draw' | 'frame' | 'pan' | 'nothing'
+  oneFinger(): 'draw' | 'frame' | 'nothing'
   /** True when marks can be dragged. */
   drags(): boolean
-  pan(dx: number, dy: number): void
-  pinch(factor: number, at: At): void
   stroke(path: readonly At[]): void
   frame(from: At, to: At): void
   drag(mark: string, index: number, at: At): void
 }
 
-/** A finger that moved less than this many pixels has tapped. */
-const slop = 8
 const away = (a: At, b: At) => Math.hypot(a.x - b.x, a.y - b.y)
 
-/** Tells strokes, drags, pans and pinches on the picture apart; taps are left to `click`, which `wasMoved` filters. */
+/** Tells strokes, frames and drags on the picture apart; taps are left to `click`, which `wasMoved` filters. Two fingers do none of it: they enlarge. */
 export function useGestures(does: Doing) {
-  const fingers = new Map<number, At>()
+  const fingers = new Set<number>()
   const path = ref<At[]>([])
-  const doing = ref<'nothing' | 'draw' | 'frame' | 'pan' | 'pinch' | 'drag'>('nothing')
+  const doing = ref<'nothing' | 'draw' | 'frame' | 'drag'>('nothing')
   let grasped: { mark: string; index: number } | null = null
   let moved = false
 
   function down(event: PointerEvent): void {
     if (event.pointerType === 'mouse' && event.button !== 0) return
     if (fingers.size === 0) moved = false
-    fingers.set(event.pointerId, { x: event.clientX, y: event.clientY })
+    fingers.add(event.pointerId)
     if (fingers.size === 2) {
-      doing.value = 'pinch'
+      doing.value = 'nothing'
       moved = true
       path.value = []
       return
@@ -47,25 +44,15 @@ export function useGestures(does: Doing) {
 
   function begin(event: PointerEvent): void {
     moved = true
-    ;(event.currentTarget as Element).setPointerCapture?.(event.pointerId)
     doing.value = grasped && does.drags() ? 'drag' : does.oneFinger()
+    if (doing.value !== 'nothing') (event.currentTarget as Element).setPointerCapture?.(event.pointerId)
   }
   function move(event: PointerEvent): void {
-    const was = fingers.get(event.pointerId)
-    if (!was) return
+    if (!fingers.has(event.pointerId)) return
     const now = { x: event.clientX, y: event.clientY }
-    if (doing.value === 'pinch') {
-      const other = [...fingers].find(([id]) => id !== event.pointerId)?.[1]
-      if (other) {
-        const middle = { x: (now.x + other.x) / 2, y: (now.y + other.y) / 2 }
-        does.pinch(away(now, other) / Math.max(1, away(was, other)), middle)
-        does.pan((now.x - was.x) / 2, (now.y - was.y) / 2)
-      }
-    } else if (!moved && path.value[0] && away(now, path.value[0]) > slop) begin(event)
-    if (doing.value === 'pan') does.pan(now.x - was.x, now.y - was.y)
+    if (!moved && path.value[0] && away(now, path.value[0]) > slop) begin(event)
     if (doing.value === 'draw' || doing.value === 'frame') path.value = [...path.value, now]
     if (doing.value === 'drag' && grasped) does.drag(grasped.mark, grasped.index, now)
-    fingers.set(event.pointerId, now)
   }
   function up(event: PointerEvent): void {
     if (!fingers.delete(event.pointerId) || fingers.size) return

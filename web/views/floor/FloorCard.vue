@@ -2,9 +2,9 @@
 import type { JobCard } from '@dialytica/core/wire'
 import { text } from '@dialytica/core/words'
 import { computed } from 'vue'
-import { RouterLink } from 'vue-router'
 import { daysBetween, inShopTime } from '../../data/time.ts'
 import Cutaway from '../../parts/Cutaway.vue'
+import LinkButton from '../../parts/LinkButton.vue'
 import Owed from '../../parts/Owed.vue'
 import { wayOf } from './way-of.ts'
 
@@ -42,12 +42,11 @@ const said = computed(() => {
     <p class="complaint">{{ job.summary.complaint || job.summary.plate }}</p>
     <p class="state">{{ said }}</p>
     <p class="stands soft">{{ job.summary.stands ?? job.unit.stands }}</p>
-    <RouterLink
-      class="btn"
-      :class="{ go: first }"
+    <LinkButton
+      :type="first ? 'primary' : 'default'"
       :to="wayOf(job, now)"
       :aria-label="`Go on with ${job.model.code} ${job.unit.serial}`"
-      >Go on</RouterLink
+      >Go on</LinkButton
     >
   </article>
 </template>
@@ -87,7 +86,7 @@ h2 {
 .stands {
   font-size: 16px;
 }
-.btn {
+.n-button {
   margin-top: auto;
   align-self: flex-start;
 }

@@ -1,19 +1,21 @@
 <script setup lang="ts">
-import { mayBeLive, zoneTitle, type Family, type Stance } from '@dialytica/core/machine'
-import Cutaway from './Cutaway.vue'
-import Glyph from './Glyph.vue'
+import { owedByZone } from '@dialytica/core/ledger'
+import { mayBeLive, zoneTitle } from '@dialytica/core/machine'
+import { computed } from 'vue'
+import { useJob } from '../../stores/job.ts'
+import Cutaway from '../Cutaway.vue'
+import Glyph from '../Glyph.vue'
 
 /** Where the hand is: the zone on the machine, how it stands, what is isolated; a touch on the machine opens the choice. */
 defineProps<{
-  family: Family
   zone: string | undefined
-  stance: Stance
-  owed: Record<string, number>
   disabled: boolean
   /** True while somebody works on it: then a machine under power is said so. */
   atWork: boolean
 }>()
 const emit = defineEmits<{ choose: [] }>()
+const job = useJob()
+const owed = computed(() => Object.fromEntries(owedByZone(job.debts)))
 </script>
 
 <template>
@@ -25,15 +27,16 @@ const emit = defineEmits<{ choose: [] }>()
       aria-label="Choose the zone on the machine (Z)"
       @click="emit('choose')"
     >
-      <Cutaway :family="family" :zone="zone" :open="stance.open" :owed="owed" :posture="stance.posture" />
+      <Cutaway :family="job.family" :zone="zone" :open="job.stance.open" :owed="owed" :posture="job.stance.posture" />
     </button>
     <p class="zone">
-      <b>{{ zone ? zoneTitle(family, zone) : 'zone not named' }}</b> <kbd>Z</kbd>
+      <b>{{ zone ? zoneTitle(job.family, zone) : 'zone not named' }}</b> <kbd>Z</kbd>
     </p>
     <p class="soft small">
-      {{ stance.posture }}<template v-if="stance.isolated.length">; {{ stance.isolated.join(', ') }} off</template>
+      {{ job.stance.posture
+      }}<template v-if="job.stance.isolated.length">; {{ job.stance.isolated.join(', ') }} off</template>
     </p>
-    <p v-if="atWork && !stance.isolated.includes('power')" :class="['live', { here: mayBeLive(zone) }]" role="note">
+    <p v-if="atWork && !job.stance.isolated.includes('power')" :class="['live', { here: mayBeLive(zone) }]" role="note">
       <Glyph kind="isolation" :size="18" />
       {{ mayBeLive(zone) ? 'Live place, power on: this step is marked.' : 'Power is not isolated.' }}
     </p>

@@ -1,11 +1,16 @@
 <script setup lang="ts">
 import { text } from '@dialytica/core/words'
-import type { Gap } from '@dialytica/core/worth-filling'
-import { ref } from 'vue'
+import { gaps as gapsOf, type Gap } from '@dialytica/core/worth-filling'
+import { NButton } from 'naive-ui'
+import { computed, ref } from 'vue'
+import { useDraft } from '../../stores/draft.ts'
+import { useJob } from '../../stores/job.ts'
 
 /** What is still worth recording while it can be seen, what saves most first; each one tap away, none of it required. */
-defineProps<{ gaps: readonly Gap[] }>()
 const emit = defineEmits<{ fill: [gap: Gap] }>()
+const job = useJob()
+const draft = useDraft()
+const gaps = computed(() => (job.isFixed ? [] : gapsOf(job.state, job.family, draft.step)))
 const all = ref(false)
 const first = 2
 </script>
@@ -15,14 +20,14 @@ const first = 2
     <h2>Worth filling in</h2>
     <ul>
       <li v-for="g in all ? gaps : gaps.slice(0, first)" :key="g.step + (g.move ?? '') + g.field">
-        <button type="button" @click="emit('fill', g)">
+        <NButton class="gap" text block @click="emit('fill', g)">
           <b>{{ text(g.ask) }}</b> <span>{{ text(g.why) }}</span>
-        </button>
+        </NButton>
       </li>
     </ul>
-    <button v-if="gaps.length > first" class="more" type="button" :aria-expanded="all" @click="all = !all">
+    <NButton v-if="gaps.length > first" class="gap more" text block :aria-expanded="all" @click="all = !all">
       {{ all ? 'fewer' : `${gaps.length - first} more` }}
-    </button>
+    </NButton>
   </section>
 </template>
 
@@ -36,21 +41,18 @@ h2 {
   color: var(--caution);
   font-size: 17px;
 }
-li button,
-.more {
-  display: block;
-  width: 100%;
+.gap {
+  justify-content: flex-start;
   min-height: 48px;
   padding: 3px 0;
-  border: 0;
-  background: none;
-  color: var(--ink);
-  font-family: Archivo;
+  font-weight: 500;
   font-size: 16px;
   font-stretch: 82%;
   line-height: 1.15;
   text-align: left;
-  cursor: pointer;
+}
+.gap :deep(.n-button__content) {
+  display: block;
 }
 li b {
   text-decoration: underline;

@@ -1,0 +1,45 @@
+import { findPlates } from '@dialytica/core/intake'
+import type { Family } from '@dialytica/core/machine'
+import type { Model, Unit } from '@dialytica/core/wire'
+import { computed, ref } from 'vue'
+import { useMachines } from '../../stores/machines.ts'
+
+/** What the plate of a machine that comes in says, what the shop knows of it, and what has to be told besides. */
+export function useAtPlate() {
+  const machines = useMachines()
+  const plate = ref('')
+  /** Told of a model that is new here. */
+  const maker = ref('')
+  const family = ref<Family | null>(null)
+  const stands = ref('')
+  const made = ref('')
+
+  const words = computed(() => plate.value.trim().toUpperCase().split(/\s+/).filter(Boolean))
+  /** Only a code that is written just so is taken; what it can also mean is offered. */
+  const exact = computed(() => findPlates(plate.value, machines.models).find(m => m.how === 'same'))
+  const model = computed<Model | undefined>(() => exact.value?.of)
+  const code = computed(() => model.value?.code ?? words.value[0] ?? '')
+  const serial = computed(() => (exact.value ? exact.value.rest.toUpperCase() : words.value.slice(1).join(' ')))
+  const unit = computed<Unit | undefined>(() =>
+    machines.units.find(u => u.modelId === model.value?.id && u.serial.toUpperCase() === serial.value),
+  )
+  const standing = computed(() => machines.jobs.find(j => j.unit.id === unit.value?.id && !j.closedAt))
+
+  /** What is still missing, in words; null when the machine can come in. */
+  const missing = computed(() => {
+    if (!code.value) return 'Read the plate: model code, then serial number.'
+    if (!serial.value) return 'The serial number follows the model code, after a space.'
+    if (standing.value) return 'This machine already stands open: go on with it from the floor.'
+    if (!model.value && !family.value) return 'This model is new here: touch which kind of machine it is.'
+    if (!model.value && !maker.value.trim()) return 'This model is new here: name its maker.'
+    if (made.value && !/^(19|20)\d\d$/.test(made.value)) return 'The year of make has four figures, like 2019.'
+    return null
+  })
+  /** The model and the unit, added to the shop where they are new. */
+  async function known(): Promise<{ of: Model; what: Unit }> {
+    const of = model.value ?? (await machines.addModel(maker.value.trim(), code.value, family.value!))
+    const year = Number(made.value) || undefined
+    return { of, what: unit.value ?? (await machines.addUnit(of.id, serial.value, stands.value.trim(), year)) }
+  }
+  return { plate, maker, family, stands, made, model, code, serial, unit, missing, known }
+}
