@@ -1,4 +1,3 @@
 export { type LookAlike, besides, lookAlikes } from './find.ts'
 export { type Lot, lotOf, lotsOf } from './lot.ts'
-export type { Danger } from './verdict.ts'
 export { type Warning, warningOf } from './words.ts'
