@@ -1,6 +1,7 @@
+import { assemblyOf, type Assembly } from '../assembly/assembly.ts'
 import type { JobState, StepState } from '../log/state.ts'
 import { liesIn, zoneTitle, type Family } from '../machine/families.ts'
-import { pointsOf, traitsOf, type Move } from '../moves/registry.ts'
+import { traitsOf } from '../moves/registry.ts'
 import type { Traits } from '../moves/traits.ts'
 import { say, type Phrase } from '../words/phrase.ts'
 import { arcKey, type Arc, type ArcReason } from './arc.ts'
@@ -8,56 +9,21 @@ import { zonesOpenedBy } from './gates.ts'
 import type { ReturnStep } from './mirror.ts'
 
 const partsOff = (step: StepState): string[] => step.moves.flatMap(m => traitsOf(m).part?.toLowerCase() ?? [])
-const fastens = (move: Move): boolean => Boolean(traitsOf(move).fastens)
-/** True when a place names a part: `pump bracket, left` names the pump bracket. */
-const names = (place: string, part: string): boolean => part.length > 2 && part !== 'part' && place.includes(part)
-
-/** What fastens, with the places that it names. */
-const fastenersOf = (steps: readonly ReturnStep[]) =>
-  steps.flatMap(s => {
-    const places = s.step.moves.flatMap(m => (fastens(m) && m.place ? [m.place.toLowerCase()] : []))
-    return places.length ? [{ s, places }] : []
-  })
-
-/**
- * What fastens a part comes back after it: it says so by its place, or it came off just before it in the same zone.
- */
-function holds(steps: readonly ReturnStep[]): Arc[] {
-  const arcs: Arc[] = []
-  const loose = new Map<string, ReturnStep[]>()
-  const fasteners = fastenersOf(steps)
-  for (const s of steps.toReversed()) {
-    const zone = s.step.zone ?? ''
-    const parts = partsOff(s.step)
-    for (const part of parts) {
-      const naming = fasteners.filter(f => f.s !== s && f.places.some(place => names(place, part))).map(f => f.s)
-      const before = naming.filter(f => f.number < s.number)
-      for (const f of new Set([...(loose.get(zone) ?? []), ...before]))
-        arcs.push({ first: s.step.id, then: f.step.id, reason: 'holds', about: part })
-      loose.delete(zone)
-    }
-    if (parts.length === 0 && s.step.moves.some(fastens)) loose.set(zone, [...(loose.get(zone) ?? []), s])
-  }
-  return arcs
-}
-
-/** True when a place is a part itself, or a spot on it: `pump`, `on the pump`, `pump, left side`. */
-const sitsOn = (place: string, part: string): boolean =>
-  place
-    .replace(/^(on |in )?(the )?/, '')
-    .split(',')[0]!
-    .trim() === part
+/** What fastens a part comes back after it. */
+const holds = ({ liaisons }: Assembly): Arc[] =>
+  liaisons.flatMap(({ kind, part, step }) =>
+    kind === 'fastened by'
+      ? [{ first: part.step, then: step, reason: 'holds', about: part.name.text.toLowerCase() }]
+      : [],
+  )
 
 /** What was taken off a part after that had come off was fixed to it: it is joined to it on the bench, before the part goes back. */
-function rides(steps: readonly ReturnStep[]): Arc[] {
-  const parts = steps.flatMap(s => partsOff(s.step).map(part => ({ s, part })))
-  const placed = steps.flatMap(s => s.step.moves.flatMap(m => (m.place ? [{ s, place: m.place.toLowerCase() }] : [])))
-  return parts.flatMap(({ s, part }) =>
-    placed
-      .filter(p => p.s.number > s.number && sitsOn(p.place, part))
-      .map((p): Arc => ({ first: p.s.step.id, then: s.step.id, reason: 'rides on', about: part })),
+const rides = ({ liaisons }: Assembly): Arc[] =>
+  liaisons.flatMap(({ kind, part, step }) =>
+    kind === 'carries'
+      ? [{ first: step, then: part.step, reason: 'rides on', about: part.name.text.toLowerCase() }]
+      : [],
   )
-}
 
 /** What lies in a zone comes back before the covers that were off when it was recorded close that zone. */
 function hides(steps: readonly ReturnStep[], family: Family): Arc[] {
@@ -75,20 +41,13 @@ function hides(steps: readonly ReturnStep[], family: Family): Arc[] {
 }
 
 /** A line that runs behind, under or through a part is laid before the part is back; one that runs over it, after. */
-function passes(steps: readonly ReturnStep[]): Arc[] {
-  const lines = steps.flatMap(s => s.step.moves.flatMap(m => (pointsOf(m) ?? []).map(w => ({ s, ...w }))))
-  return lines.flatMap(({ s, by, of }) =>
-    steps
-      .filter(p => p !== s && of !== undefined && partsOff(p.step).some(part => names(of.toLowerCase(), part)))
-      .flatMap((p): Arc[] => {
-        const about = of!
-        if (by === 'behind' || by === 'under' || by === 'through')
-          return [{ first: s.step.id, then: p.step.id, reason: 'passes through', about }]
-        if (by === 'over') return [{ first: p.step.id, then: s.step.id, reason: 'holds', about }]
-        return []
-      }),
-  )
-}
+const passes = ({ liaisons }: Assembly): Arc[] =>
+  liaisons.flatMap(({ kind, part, step }): Arc[] => {
+    const about = part.name.text.toLowerCase()
+    if (kind === 'passes before') return [{ first: step, then: part.step, reason: 'passes through', about }]
+    if (kind === 'passes after') return [{ first: part.step, then: step, reason: 'holds', about }]
+    return []
+  })
 
 /** What was done after a turn of the machine is done before it is turned back, and what was done before it, after. */
 function turns(steps: readonly ReturnStep[]): Arc[] {
@@ -159,19 +118,25 @@ const said = (state: JobState, steps: readonly ReturnStep[]): Arc[] => {
  * dropped. `steps` is the mirror.
  */
 export function precedence(state: JobState, family: Family, steps: readonly ReturnStep[]): Arc[] {
+  const here = new Set(steps.map(s => s.step.id))
+  const assembly = assemblyOf(
+    state.order.toArray().map(id => state.steps.get(id)!),
+    family,
+  )
   const all = [
     ...said(state, steps),
     ...isolation(steps),
     ...turns(steps),
     ...hides(steps, family),
-    ...holds(steps),
-    ...rides(steps),
-    ...passes(steps),
+    ...holds(assembly),
+    ...rides(assembly),
+    ...passes(assembly),
     ...mirrored(steps),
   ]
   const seen = new Set<string>()
   return all.filter(arc => {
     const key = arcKey(arc)
+    if (!here.has(arc.first) || !here.has(arc.then)) return false
     if (arc.first === arc.then || seen.has(key) || state.dropped.has(key)) return false
     seen.add(key)
     return true

@@ -1,0 +1,101 @@
+import type { StepState } from '../log/state.ts'
+import type { Family } from '../machine/families.ts'
+import { pointsOf, traitsOf, type Move } from '../moves/registry.ts'
+import type { Mass } from './catalogue.ts'
+import { named, sameThing, speaksOf, thingsAt, type Named } from './named.ts'
+
+/** A thing of the machine that was taken off or laid aside. */
+export interface Part {
+  name: Named
+  /** The step and the move with which it came off. */
+  step: string
+  move: string
+  mass: Mass
+}
+/** How one thing is bound to another. */
+export const liaisonKinds = ['fastened by', 'carries', 'passes before', 'passes after'] as const
+export interface Liaison {
+  kind: (typeof liaisonKinds)[number]
+  part: Part
+  /** The step, and the move, that binds it. */
+  step: string
+  move: string
+  /** `said`: a name says so; `derived`: a rule does. */
+  source: 'said' | 'derived'
+}
+/** What a descent tells of the machine: its things, and what binds them. Derived from the log alone. */
+export interface Assembly {
+  parts: readonly Part[]
+  liaisons: readonly Liaison[]
+}
+
+/** A part of the descent with its move, before anything is bound. */
+interface Found extends Part {
+  of: StepState
+  at: number
+}
+
+function partsOf(steps: readonly StepState[], family: Family): Found[] {
+  return steps.flatMap((of, at) =>
+    of.moves.flatMap((move): Found[] => {
+      const text = traitsOf(move).part
+      if (!text) return []
+      const name = named(text, family, of.zone)
+      const people = 'part' in move && move.part ? (move.part.people ?? 1) : 1
+      const mass = people > 1 ? 'heavy' : (name.known?.mass ?? 'light')
+      return [{ name, step: of.id, move: move.id, mass, of, at }]
+    }),
+  )
+}
+
+/** The parts that a place names: by their own names where it does, else those of which it speaks. */
+function meantBy(place: string, zone: string | undefined, family: Family, parts: readonly Found[]): Found[] {
+  return thingsAt(place, family, zone).flatMap(thing => {
+    const own = parts.filter(p => sameThing(thing, p.name))
+    if (own.length) return own
+    const spoken = parts.filter(p => speaksOf(thing, p.name))
+    const most = Math.max(...spoken.map(p => p.name.terms.length))
+    return spoken.filter(p => p.name.terms.length === most)
+  })
+}
+
+/**
+ * The things of a descent and what binds them; `steps` in the order of the descent. What fastens a part says so by its place, or was undone
+ * just before the part came off in the same zone. What was taken from a part after that had come off is carried by it.
+ */
+export function assemblyOf(steps: readonly StepState[], family: Family): Assembly {
+  const parts = partsOf(steps, family)
+  const liaisons: Liaison[] = []
+  const bind = (kind: Liaison['kind'], part: Part, step: StepState, move: Move, source: Liaison['source']) =>
+    liaisons.push({ kind, part, step: step.id, move: move.id, source })
+  const loose = new Map<string, { step: StepState; move: Move }[]>()
+  steps.forEach((step, at) => {
+    const zone = step.zone ?? ''
+    const here = parts.filter(p => p.at === at)
+    // What was undone just before in the same zone, and named nothing that came off later, held what comes off now.
+    for (const part of here) for (const l of loose.get(zone) ?? []) bind('fastened by', part, l.step, l.move, 'derived')
+    if (here.length) loose.delete(zone)
+    for (const move of step.moves) {
+      const traits = traitsOf(move)
+      const meant = move.place ? meantBy(move.place, step.zone, family, parts) : []
+      if (traits.fastens) {
+        for (const part of meant) if (part.at > at) bind('fastened by', part, step, move, 'said')
+        if (here.length === 0 && meant.length === 0) loose.set(zone, [...(loose.get(zone) ?? []), { step, move }])
+      }
+      const first = move.place?.split(',')[0]
+      if (first)
+        for (const part of parts)
+          if (part.at < at && sameThing(named(first, family, step.zone), part.name))
+            bind('carries', part, step, move, 'said')
+      for (const point of pointsOf(move) ?? []) {
+        if (!point.of || !['behind', 'under', 'through', 'over'].includes(point.by)) continue
+        for (const part of meantBy(point.of, step.zone, family, parts))
+          if (part.at !== at) bind(point.by === 'over' ? 'passes after' : 'passes before', part, step, move, 'said')
+      }
+    }
+  })
+  return {
+    parts: parts.map(({ of: _, at: __, ...part }) => part),
+    liaisons,
+  }
+}

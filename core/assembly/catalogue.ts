@@ -1,0 +1,34 @@
+import { families, type Family } from '../machine/families.ts'
+import { knownPartLines } from './known-parts.ts'
+
+/** How a part lies on the hand, and falls: what is not light is held by its fastenings before the machine is turned. */
+export const masses = ['light', 'middling', 'heavy'] as const
+export type Mass = (typeof masses)[number]
+
+/** A part that washers usually have. */
+export interface KnownPart {
+  /** Its usual name, by which it is known to everything else. */
+  name: string
+  /** Other names for it. */
+  also: readonly string[]
+  mass: Mass
+  /** The zone in which it usually sits, by family; a family that has no such part is left out. */
+  zone: Partial<Record<Family, string>>
+}
+
+function read(line: string): KnownPart {
+  const [name, also, mass, ...zones] = line.split('·').map(cell => cell.trim())
+  return {
+    name: name!,
+    also: also!.split(',').map(n => n.trim()),
+    mass: mass as Mass,
+    zone: Object.fromEntries(families.flatMap((f, i) => (zones[i] === '-' ? [] : [[f, zones[i]!]]))),
+  }
+}
+
+/** The catalogue: one table for both families. */
+export const catalogue: readonly KnownPart[] = knownPartLines.trim().split('\n').map(read)
+
+const byName = new Map(catalogue.map(p => [p.name, p]))
+/** The part of the catalogue with this usual name. */
+export const knownPart = (name: string): KnownPart | undefined => byName.get(name)

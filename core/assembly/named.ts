@@ -1,0 +1,56 @@
+import type { Family } from '../machine/families.ts'
+import type { KnownPart } from './catalogue.ts'
+import { resolvePart } from './resolve.ts'
+import { alike, isPosition, termsOf } from './terms.ts'
+
+/** A name as it was said, and what it was taken for. */
+export interface Named {
+  text: string
+  terms: readonly string[]
+  /** The part of the catalogue, where the name fits one. */
+  known: KnownPart | null
+  /** Words that tell it from others of its kind: `left`, `2`. */
+  tells: readonly string[]
+}
+
+const made = new Map<string, Named>()
+/** A name and its meaning; asked for at every fold, so kept. */
+export function named(text: string, family: Family, zone?: string): Named {
+  const key = `${family} ${zone ?? ''} ${text}`
+  const known = made.get(key)
+  if (known) return known
+  if (made.size > 4000) made.clear()
+  const terms = termsOf(text)
+  const { part } = resolvePart(text, { family, zone })
+  const own = new Set(part ? [part.name, ...part.also].flatMap(termsOf) : [])
+  const tells = terms.filter(t => !own.has(t) && (isPosition(t) || /\d/.test(t)))
+  const name = { text, terms, known: part, tells }
+  made.set(key, name)
+  return name
+}
+
+/** True when two names say the same word by word, slips of the hand aside. */
+const sameWords = (a: Named, b: Named): boolean =>
+  a.terms.length > 0 &&
+  a.terms.length === b.terms.length &&
+  a.terms.every(t => b.terms.some(u => t === u || alike(t, u) > 0.85))
+
+/** True when nothing that one of them says beside tells it from the other. */
+const noneTellsApart = (a: Named, b: Named): boolean =>
+  a.tells.length === 0 || b.tells.length === 0 || a.tells.some(t => b.tells.includes(t))
+
+/** True when two names mean one thing: the same words, or the same part of the catalogue and nothing that tells them apart. */
+export const sameThing = (a: Named, b: Named): boolean =>
+  sameWords(a, b) || (a.known !== null && a.known === b.known && noneTellsApart(a, b))
+
+/** True when a name is that of a thing with more said of it: `pump mounting` of `pump`. Weaker than being its name. */
+export const speaksOf = (longer: Named, of: Named): boolean =>
+  of.terms.length > 0 && of.terms.length < longer.terms.length && of.terms.every(t => longer.terms.includes(t))
+
+/** The things that a place names: `pump and hose holder, left` names two. */
+export const thingsAt = (place: string, family: Family, zone?: string): Named[] =>
+  place
+    .split(/,|\band\b|\/|&|\+/)
+    .map(piece => piece.trim())
+    .filter(piece => piece !== '' && !termsOf(piece).every(isPosition))
+    .map(piece => named(piece, family, zone))
