@@ -9,6 +9,7 @@ import { lookAlikesAndTray } from './look-alikes-and-tray.ts'
 import { planAgainstMilp } from './plan-against-milp.ts'
 import { planLongJob } from './plan-long-job.ts'
 import { readQuickLine } from './read-quick-line.ts'
+import { safeTurns } from './safe-turns.ts'
 import { stallOfOthers } from './stall-of-others.ts'
 import { stepToOtherDevice } from './step-to-other-device.ts'
 import { takeInPhoto } from './take-in-photo.ts'
@@ -20,6 +21,7 @@ const lines: Record<string, Measure> = {
   'look-alikes-and-tray': lookAlikesAndTray,
   'plan-against-milp': planAgainstMilp,
   'plan-long-job': planLongJob,
+  'safe-turns': safeTurns,
   'find-among-holes': findAmongHoles,
   'find-mistake': findMistake,
   'append-batch': appendBatch,

@@ -1,9 +1,11 @@
 import { isBack, owedCount, settlements, type Debt, type JobState, type Settlement } from '../log/state.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
 import type { Reopened } from '../plan/reopening.ts'
+import type { PlannedTurn } from '../plan/turn.ts'
 import { patternOf } from '../tighten/pattern.ts'
 import { cannot, does, happens, says, together, type Act } from './act.ts'
 import { turnTo } from './phases.ts'
+import { recordStep } from './steps.ts'
 
 /** How a debt is usually settled: a new tie is new, and so is what was found spoilt; the rest goes back. */
 const usualSettlement = (debt: Debt): Settlement => (debt.item === 'consumable' || debt.renew ? 'replaced' : 'refitted')
@@ -32,8 +34,33 @@ export function nextMark(r: ReturnStep, debt: Debt): string | undefined {
   return own.length >= debt.count ? own.find(m => !debt.marks.includes(m.id))?.id : undefined
 }
 
-/** Settles the next piece of a step of the return, in the order of its moves. Nothing where the step owes nothing. */
+/** The machine is turned as the plan says: every recorded turn that this takes back is settled, all of them or none. */
+const turnBack = (state: JobState, r: ReturnStep): Act =>
+  together(
+    turnTo(state, 'return'),
+    does(
+      ...r.debts
+        .filter(d => owedCount(d) > 0)
+        .map(d => happens('debt-settled', { debt: d.id, how: 'refitted', count: owedCount(d) })),
+    ),
+  )
+
+/** The machine is turned once more, as nobody recorded it: a step of its own, which is owed until it stands as it stood. `step` and `move` are new ids. */
+export const turnAnew = (state: JobState, { from, to }: PlannedTurn, step: string, move: string): Act =>
+  together(
+    turnTo(state, 'return'),
+    recordStep(state, {
+      id: step,
+      zone: 'outside',
+      photos: [],
+      marks: [],
+      moves: [{ id: move, kind: 'turn-machine', way: 'down', from, to }],
+    }),
+  )
+
+/** Settles the next piece of a step of the return, in the order of its moves; a turn at once. Nothing where the step owes nothing. */
 export function settleNext(state: JobState, r: ReturnStep, how?: Settlement): Act {
+  if (r.turn) return turnBack(state, r)
   const debt = r.debts.find(d => owedCount(d) > 0)
   if (!debt) return does()
   const mark = nextMark(r, debt)

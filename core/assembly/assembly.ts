@@ -1,4 +1,4 @@
-import type { StepState } from '../log/state.ts'
+import type { JobState, StepState } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
 import { pointsOf, traitsOf, type Move } from '../moves/registry.ts'
 import type { Mass } from './catalogue.ts'
@@ -28,6 +28,13 @@ export interface Assembly {
   parts: readonly Part[]
   liaisons: readonly Liaison[]
 }
+
+/** The assembly of a job, from the steps that stand. */
+export const assemblyOfJob = (state: JobState, family: Family): Assembly =>
+  assemblyOf(
+    state.order.toArray().map(id => state.steps.get(id)!),
+    family,
+  )
 
 /** A part of the descent with its move, before anything is bound. */
 interface Found extends Part {

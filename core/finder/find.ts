@@ -82,7 +82,7 @@ export function find(
   const by = new Map(now.likely.map(p => [p.id, p]))
   const minutes = new Map(now.nodes.map(n => [n.id, n.minutes]))
   const back = plainReverse(steps, pace)
-  const gate = gates(family, steps).find(g => !g.closed)
+  const gate = gates(family, steps).find(g => !g.closed && !g.turn)
   const fastened = gate ? arcs.flatMap(a => (a.reason === 'holds' && a.first === gate.step ? [a.then] : [])) : []
   const later = gate && ranked(new Set([gate.step, ...fastened]))
   return {

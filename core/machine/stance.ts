@@ -9,9 +9,20 @@ export interface Stance {
   isolated: string[]
 }
 
+/** How the machine stood when it was opened: before its first turn, or as the first step told it. */
+export function homeOf(state: JobState): Posture {
+  for (const id of state.order) {
+    const { moves, posture } = state.steps.get(id)!
+    const turn = moves.flatMap(m => traitsOf(m).turns ?? [])[0]
+    if (turn) return turn.from
+    if (posture) return posture as Posture
+  }
+  return 'upright'
+}
+
 /** How a machine stands after all that was recorded: its posture, the zones that are open, what is isolated. */
 export function stance(state: JobState): Stance {
-  let posture: Posture = 'upright'
+  let posture = homeOf(state)
   const open = new Set<string>()
   const isolated: string[] = []
   for (const id of state.order) {

@@ -1,5 +1,5 @@
 import TinyQueue from 'tinyqueue'
-import { unit, unpacked, type Cost, type Instance } from './instance.ts'
+import { falls, unit, unpacked, type Cost, type Instance } from './instance.ts'
 import { lowerBound, type LowerBound } from './lower-bound.ts'
 import { reachOf, type Reach } from './reach.ts'
 import { add, covers, has, noSteps, openFrom, settledBelow, textOf, type StepSet } from './step-set.ts'
@@ -46,8 +46,18 @@ const changes = (before: string, now: string) => (before !== '' && now !== '' &&
 
 function start({ on, bound }: Ground): State {
   const placed = noSteps(on.n)
-  const least = bound(placed, '', '')
-  return { placed, count: 0, posture: '', tool: '', cost: 0, least, breaks: breaksOf(least), step: -1, from: null }
+  const least = bound(placed, on.stands, '')
+  return {
+    placed,
+    count: 0,
+    posture: on.stands,
+    tool: '',
+    cost: 0,
+    least,
+    breaks: breaksOf(least),
+    step: -1,
+    from: null,
+  }
 }
 
 /** Before which steps a preference must be broken: those within a stretch that is wholly open. */
@@ -71,6 +81,21 @@ function mayBreak(stretches: Reach['stretches'], placed: StepSet, n: number): In
   return over
 }
 
+/** What turns around a step cost: to the posture that it needs, to the one in which it leaves the machine, and home after the last one. */
+function turning(on: Instance, state: State, placed: StepSet, s: number): { cost: number; posture: string } {
+  let [cost, posture] = [0, state.posture]
+  const turn = (to: string, done: StepSet) => {
+    if (to !== '' && posture !== '' && to !== posture) {
+      cost += unit.turns + (falls(on, posture, step => has(done, step)) ? unit.unsafe : 0)
+    }
+    posture = to || posture
+  }
+  turn(on.posture[s]!, state.placed)
+  turn(on.leaves.get(s) ?? '', placed)
+  if (state.count + 1 === on.n) turn(on.home, placed)
+  return { cost, posture }
+}
+
 /** The states after one more step, those that cost `most` or more at least left out. */
 function onward({ on, reach, bound }: Ground, state: State, most: number): State[] {
   const next: State[] = []
@@ -84,16 +109,13 @@ function onward({ on, reach, bound }: Ground, state: State, most: number): State
     const breaks = s > 0 && !has(state.placed, s - 1)
     if (breaks && !may[s] && dear) continue
     if (!covers(state.placed, reach.needs[s]!)) continue
-    const [posture, tool] = [on.posture[s] || state.posture, on.tool[s] || state.tool]
-    const cost =
-      state.cost +
-      (breaks ? unit.broken : 0) +
-      changes(state.posture, on.posture[s]!) * unit.turns +
-      changes(state.tool, on.tool[s]!) * unit.tools +
-      passed
-    if (cost >= most) continue
     const placed = state.placed.slice()
     add(placed, s)
+    const { cost: turns, posture } = turning(on, state, placed, s)
+    const tool = on.tool[s] || state.tool
+    const cost =
+      state.cost + (breaks ? unit.broken : 0) + turns + changes(state.tool, on.tool[s]!) * unit.tools + passed
+    if (cost >= most) continue
     const rest = bound(placed, posture, tool)
     const least = Math.max(state.least, cost + rest)
     if (least >= most) continue

@@ -1,5 +1,6 @@
 import { owedCount, settledCount, type Debt } from '../log/state.ts'
 import { liesIn, type Family } from '../machine/families.ts'
+import type { Posture } from '../machine/postures.ts'
 import { subject, toolsFor } from '../moves/move.ts'
 import { traitsOf, type Move } from '../moves/registry.ts'
 import { english } from '../words/english.ts'
@@ -8,12 +9,14 @@ import type { ReturnStep } from './mirror.ts'
 /** The zones that a move opens when its part comes away, and closes when it is back. */
 export const zonesOpenedBy = (move: Move): readonly string[] => traitsOf(move).opens ?? []
 
-/** The moment at which a return step closes zones. */
+/** The moment at which a return step closes zones, or turns the machine. */
 export interface Gate {
   /** Its place in the return, 0 for the first step. */
   at: number
   step: string
   zones: string[]
+  /** Where it is a turn of the machine instead of a cover: what was within reach as it stood is not afterwards; and what would fall, by name. */
+  turn?: { from: Posture; to: Posture; falls: string[] }
   /** True when its step is done: the zones are closed. */
   closed: boolean
   /** Debts for which this is the last moment, still owed; the nearest to the gate first, without those of the step itself. */
@@ -56,13 +59,40 @@ export function gates(family: Family, plan: readonly ReturnStep[]): Gate[] {
     for (const c of over) levels.set(c.zone, Math.max(levels.get(c.zone) ?? -1, c.at))
     found.get(Math.min(...levels.values()))!.hidden.push(step)
   }
-  return [...found.values()]
-    .sort((a, b) => a.at - b.at)
-    .map(({ hidden, ...gate }) => ({
-      ...gate,
-      behind: hidden.toReversed().flatMap(r => r.debts.filter(d => owedCount(d) > 0)),
-      counts: countsOf(hidden),
-    }))
+  const covered = [...found.values()].map(({ hidden, ...gate }) => ({
+    ...gate,
+    behind: hidden.toReversed().flatMap(r => r.debts.filter(d => owedCount(d) > 0)),
+    counts: countsOf(hidden),
+  }))
+  return [...covered, ...turnGates(plan)].sort((a, b) => a.at - b.at)
+}
+
+/**
+ * The turns of a return as gates. Behind one is what is still owed of the steps that need the machine as it stands before it, and what is
+ * in place, not light, and would fall: its fastenings, where nothing holds it yet.
+ */
+function turnGates(plan: readonly ReturnStep[]): Gate[] {
+  const by = new Map(plan.map(r => [r.step.id, r]))
+  const isDone = (step: string) => by.get(step)?.owes === 0
+  return plan.flatMap(({ step, turn }, at): Gate[] => {
+    if (!turn || turn.from === turn.to) return []
+    const { from, to, before, secures } = turn
+    const loose = secures.filter(s => (s.seat === null || isDone(s.seat)) && !s.by.some(isDone))
+    const behind = [...new Set([...loose.flatMap(s => s.by), ...before.toReversed()])].flatMap(
+      id => by.get(id)?.debts.filter(d => owedCount(d) > 0) ?? [],
+    )
+    return [
+      {
+        at,
+        step: step.id,
+        zones: [],
+        turn: { from, to, falls: loose.map(s => s.part) },
+        closed: false,
+        behind,
+        counts: [],
+      },
+    ]
+  })
 }
 
 /** A debt whose last moment comes near: the gate after which it cannot be settled without reopening, and the steps until then. */

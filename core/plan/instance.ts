@@ -1,5 +1,7 @@
 /** What an order costs, the first figure before the second and so on. */
 export interface Cost {
+  /** Turns while something that is not light is in place and not held. */
+  unsafe: number
   /** Preferences broken: steps that come before the one after which they came off. */
   broken: number
   turns: number
@@ -8,9 +10,17 @@ export interface Cost {
   distance: number
 }
 
+/** What an order costs at least. */
+export const noCost: Cost = { unsafe: 0, broken: 0, turns: 0, tools: 0, distance: 0 }
+
+/** Something that can fall when the machine is turned: in place once `seat` is done (from the beginning where that is -1), fastened by `by`. */
+export interface Holding {
+  seat: number
+  by: readonly number[]
+}
 /**
  * What is to be ordered: steps `0 … n-1` as the mirror has them. The recorded order stands as a preference between each step and the
- * next. A posture or a tool is the empty text where a step needs none.
+ * next. A posture or a tool is the empty text where a step needs none; the machine is turned where the next step needs another posture.
  */
 export interface Instance {
   n: number
@@ -18,12 +28,21 @@ export interface Instance {
   arcs: readonly (readonly [number, number])[]
   posture: readonly string[]
   tool: readonly string[]
+  /** How the machine stands now, and how it stands in the end; the empty text where that is all one. */
+  stands: string
+  home: string
+  /** The posture in which a step leaves the machine, where that is not the one that it needs. */
+  leaves: ReadonlyMap<number, string>
+  holdings: readonly Holding[]
 }
+/** An instance without postures to begin and end with, and with nothing that could fall. */
+export const ungrounded = { stands: '', home: '', leaves: new Map<number, string>(), holdings: [] } as const
 
-/** The four figures in one number: each fits below the next for up to 700 steps. */
-export const unit = { distance: 1, tools: 2 ** 18, turns: 2 ** 28, broken: 2 ** 38 }
+/** The five figures in one number: each fits below the next for up to 700 steps. */
+export const unit = { distance: 1, tools: 2 ** 18, turns: 2 ** 28, broken: 2 ** 38, unsafe: 2 ** 48 }
 export const unpacked = (n: number): Cost => ({
-  broken: Math.floor(n / unit.broken),
+  unsafe: Math.floor(n / unit.unsafe),
+  broken: Math.floor((n % unit.unsafe) / unit.broken),
   turns: Math.floor((n % unit.broken) / unit.turns),
   tools: Math.floor((n % unit.turns) / unit.tools),
   distance: n % unit.tools,
@@ -42,6 +61,36 @@ export function costOf(on: Instance, order: readonly number[]): Cost {
   let [broken, distance] = [0, 0]
   for (let s = 1; s < on.n; s++) if (at[s]! < at[s - 1]!) broken += 1
   for (let s = 0; s < on.n; s++) for (let t = s + 1; t < on.n; t++) if (at[t]! < at[s]!) distance += 1
-  const along = (needs: readonly string[]) => changes(order.map(s => needs[s]!))
-  return { broken, turns: along(on.posture), tools: along(on.tool), distance }
+  return { ...turnsOf(on, order), broken, tools: changes(order.map(s => on.tool[s]!)), distance }
 }
+
+/** The turns along an order, and how many of them are made while something could fall. */
+function turnsOf(on: Instance, order: readonly number[]): Pick<Cost, 'turns' | 'unsafe'> {
+  const placed = new Set<number>()
+  let [turns, unsafe, stands] = [0, 0, on.stands]
+  const turn = (to: string) => {
+    if (to === '') return
+    if (stands !== '' && stands !== to) {
+      turns += 1
+      if (falls(on, stands, s => placed.has(s))) unsafe += 1
+    }
+    stands = to
+  }
+  for (const s of order) {
+    turn(on.posture[s]!)
+    placed.add(s)
+    turn(on.leaves.get(s) ?? '')
+  }
+  turn(on.home)
+  return { turns, unsafe }
+}
+/**
+ * True when something could fall if the machine were turned out of a posture now: it is in place, and nothing holds it yet, or something
+ * that fastens it here is still missing.
+ */
+export const falls = (on: Instance, stands: string, isDone: (step: number) => boolean): boolean =>
+  on.holdings.some(
+    ({ seat, by }) =>
+      (seat < 0 || isDone(seat)) &&
+      (!by.some(isDone) || by.some(s => !isDone(s) && (on.posture[s] === '' || on.posture[s] === stands))),
+  )

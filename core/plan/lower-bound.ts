@@ -20,10 +20,11 @@ export function lowerBound(on: Instance, { forced, stretches }: Reach, inPairs =
   for (let s = on.n - 1; s >= 0; s--) forcedFrom[s] = forcedFrom[s + 1]! + forced[s]!
   return (placed, posed, held) => {
     const tail = Math.min(on.n, openFrom(placed))
-    let [broken, turns, tools, distance] = [0, 0, 0, 0]
+    let [broken, tools, distance] = [0, 0, 0]
+    let turns = posed !== '' && on.home !== '' && posed !== on.home ? 1 : 0
     const kept: [from: number, to: number][] = []
     const keep = (from: number, to: number) => {
-      turns = Math.max(turns, posture.changesIn(posed, from, to))
+      turns = Math.max(turns, posture.changesIn(posed, from, to, on.home))
       tools = Math.max(tools, tool.changesIn(held, from, to))
       if (!inPairs) return
       for (const part of kept) tools = Math.max(tools, tool.changesInBoth(held, part, [from, to]))

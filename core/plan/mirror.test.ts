@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { fold, foldAll } from '../log/fold.ts'
 import { blank, owedCount, type JobState } from '../log/state.ts'
-import { stance } from '../machine/stance.ts'
+import { homeOf, stance } from '../machine/stance.ts'
 import { gates } from './gates.ts'
 import { mirror } from './mirror.ts'
 import { arbitraryLog, event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
@@ -48,7 +48,7 @@ describe('the mirror', () => {
           state = settleAll(state, r.debts, 1000 + at * 100)
         })
         expect(state.owing.size).toBe(0)
-        expect(stance(state)).toEqual({ posture: 'upright', open: [], isolated: [] })
+        expect(stance(state)).toEqual({ posture: homeOf(state), open: [], isolated: [] })
       }),
     )
   })

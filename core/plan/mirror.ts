@@ -1,6 +1,7 @@
 import { owedCount, type Debt, type JobState, type StepState } from '../log/state.ts'
 import { apply, invert } from '../moves/move.ts'
 import type { Move } from '../moves/registry.ts'
+import type { PlannedTurn } from './turn.ts'
 
 /** One move of the way back and the debts that it settles. */
 export interface ReturnMove {
@@ -16,8 +17,10 @@ export interface ReturnStep {
   /** The inverse moves, last one first. */
   moves: ReturnMove[]
   debts: Debt[]
-  /** Pieces of it that are still owed. */
+  /** Pieces of it that are still owed; 1 for a turn that nobody recorded. */
   owes: number
+  /** Where it is a turn of the machine that the plan put in. */
+  turn?: PlannedTurn
 }
 
 /** Says something on the way back although nothing is owed: a mark to align to, an act to repeat. */

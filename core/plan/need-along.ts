@@ -1,7 +1,7 @@
 /** What the steps of the mirror need, one after the other: a tool or a posture; the empty text where a step needs none. */
 export interface NeedAlong {
-  /** How often the need changes from what is in hand along the part `[from, to]` of the mirror. */
-  changesIn(inHand: string, from: number, to: number): number
+  /** How often the need changes from what is in hand along the part `[from, to]` of the mirror, and from there to what is needed in the end. */
+  changesIn(inHand: string, from: number, to: number, end?: string): number
   /** The same along two parts that are threaded into each other as well as can be; `one` lies before `other`. */
   changesInBoth(inHand: string, one: Part, other: Part): number
 }
@@ -47,9 +47,10 @@ export function needAlong(of: readonly string[]): NeedAlong {
   }
   const goesOn = (inHand: string, run: number) => inHand === '' || inHand === runs[run]
   return {
-    changesIn(inHand, from, to) {
+    changesIn(inHand, from, to, end = '') {
       const part = runsOf([from, to])
-      return part ? part[1] - part[0] + (goesOn(inHand, part[0]) ? 0 : 1) : 0
+      if (!part) return inHand !== '' && end !== '' && inHand !== end ? 1 : 0
+      return part[1] - part[0] + (goesOn(inHand, part[0]) ? 0 : 1) + (end === '' || runs[part[1]] === end ? 0 : 1)
     },
     changesInBoth(inHand, one, other) {
       const [a, b] = [runsOf(one), runsOf(other)]

@@ -1,5 +1,7 @@
+import { assemblyOfJob } from '../assembly/assembly.ts'
 import { settledCount, type JobState } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
+import { homeOf, stance } from '../machine/stance.ts'
 import { act, toolsFor } from '../moves/move.ts'
 import { traitsOf } from '../moves/registry.ts'
 import { nested, say, type Phrase } from '../words/phrase.ts'
@@ -7,7 +9,8 @@ import { why as whyOf, type Arc } from './arc.ts'
 import { contradiction } from './contradiction.ts'
 import { mirror, type ReturnStep } from './mirror.ts'
 import { precedence } from './precedence.ts'
-import { costOf, type Cost, type Instance } from './instance.ts'
+import { costOf, noCost, type Cost, type Holding, type Instance } from './instance.ts'
+import { holdingsOf, needsOf, onlyTurns, withTurns } from './turns.ts'
 import { bestOrder, type Found } from './best-order.ts'
 
 /** A step that does not stand where the mirror has it, and why. */
@@ -46,16 +49,31 @@ export type Solve = (on: Instance, steps: readonly string[], quick: (on: Instanc
 
 const actOf = (r: ReturnStep) => nested(act(r.moves[0]!.move))
 
-function instance(rest: readonly ReturnStep[], arcs: readonly Arc[]): Instance {
+function instance(
+  state: JobState,
+  rest: readonly ReturnStep[],
+  arcs: readonly Arc[],
+  holdings: readonly Holding[],
+): Instance {
   const index = new Map(rest.map((r, i) => [r.step.id, i]))
+  const turned = rest.flatMap((r, i): [number, string][] =>
+    r.step.moves
+      .flatMap(m => traitsOf(m).turns ?? [])
+      .slice(0, 1)
+      .map(t => [i, t.from]),
+  )
   return {
     n: rest.length,
     arcs: arcs.flatMap(({ first, then }): [number, number][] => {
       const [a, b] = [index.get(first), index.get(then)]
       return a === undefined || b === undefined ? [] : [[a, b]]
     }),
-    posture: rest.map(r => (r.step.moves.some(m => traitsOf(m).turns) ? '' : (r.step.posture ?? 'upright'))),
+    posture: needsOf(state, rest, arcs),
     tool: rest.map(r => r.moves.flatMap(m => toolsFor(m.move))[0] ?? ''),
+    stands: stance(state).posture,
+    home: homeOf(state),
+    leaves: new Map(turned),
+    holdings: holdings.map(({ seat, by }) => ({ seat, by })),
   }
 }
 
@@ -97,26 +115,44 @@ function departures(order: readonly ReturnStep[], arcs: readonly Arc[]): Departu
   return order.flatMap(r => found.get(r.step.id) ?? [])
 }
 
-/** What is known before any search: what is done, what is left and its arcs. */
+/** What is known before any search: what is done, what is left, its arcs, and the turns that were recorded and not yet taken back. */
 interface Problem {
   done: ReturnStep[]
   rest: ReturnStep[]
+  turns: ReturnStep[]
   arcs: Arc[]
   /** Arcs that the plain mirror would break. */
   breaks: Arc[]
+  holdings: ReturnType<typeof holdingsOf>
   on: Instance
 }
 
 function problemOf(state: JobState, family: Family): Problem {
   const plain = mirror(state)
-  const arcs = precedence(state, family, plain)
+  const assembly = assemblyOfJob(state, family)
+  const arcs = precedence(
+    state,
+    family,
+    plain.filter(r => !onlyTurns(r)),
+    assembly,
+  )
   const place = new Map(plain.map((r, i) => [r.step.id, i]))
   const breaks = arcs.filter(a => place.get(a.first)! > place.get(a.then)!)
   // A step that owes nothing of its own, a mark, is done when something after it is.
   const touched = plain.findLastIndex(r => r.debts.some(d => settledCount(d) > 0))
   const isDone = (r: ReturnStep, i: number) => (r.debts.length > 0 ? r.owes === 0 : i < touched)
-  const rest = plain.filter((r, i) => !isDone(r, i))
-  return { done: plain.filter(isDone), rest, arcs, breaks, on: instance(rest, arcs) }
+  const left = plain.filter((r, i) => !isDone(r, i))
+  const rest = left.filter(r => !onlyTurns(r))
+  const holdings = holdingsOf(assembly, rest)
+  return {
+    done: plain.filter(isDone),
+    rest,
+    turns: left.filter(onlyTurns),
+    arcs,
+    breaks,
+    holdings,
+    on: instance(state, rest, arcs, holdings),
+  }
 }
 
 /** A search for the thread of a hand that waits: cut after few states. */
@@ -132,18 +168,21 @@ const narrow = (steps: number): number => Math.max(1, Math.min(12, Math.floor(40
  * how much at most.
  */
 export function planReturn(state: JobState, family: Family, solve: Solve = on => quick(on)): ReturnPlan {
-  const { done, rest, arcs, breaks, on } = problemOf(state, family)
+  const { done, rest, turns, arcs, breaks, holdings, on } = problemOf(state, family)
   const cycle = contradiction(arcs)
   const left = rest.map(r => r.step.id)
   const open = new Set(left)
-  // Where no arc of what is left speaks against the mirror, no order is better: every other breaks a preference.
+  // Where no arc of what is left speaks against the mirror and it turns nothing that could fall, no order is better: every other
+  // breaks a preference.
   const keeps = breaks.every(a => !open.has(a.first) || !open.has(a.then))
-  if (cycle || state.plainMirror || keeps) {
-    const cost = costOf(on, [...rest.keys()])
+  const asRecorded = [...rest.keys()]
+  const plain = costOf(on, asRecorded)
+  if (cycle || state.plainMirror || (keeps && plain.unsafe === 0)) {
+    const cost = plain
     const proven = keeps && !cycle
-    const bound = proven ? cost : { broken: 0, turns: 0, tools: 0, distance: 0 }
+    const bound = proven ? cost : noCost
     return {
-      steps: [...done, ...rest],
+      steps: [...done, ...withTurns(asRecorded, rest, turns, on, holdings)],
       departures: [],
       arcs,
       cost,
@@ -158,7 +197,7 @@ export function planReturn(state: JobState, family: Family, solve: Solve = on =>
   const { order, cost, proven, bound } = solve(on, left, quick)
   const ordered = order.map(i => rest[i]!)
   return {
-    steps: [...done, ...ordered],
+    steps: [...done, ...withTurns(order, rest, turns, on, holdings)],
     departures: departures(ordered, arcs),
     arcs,
     cost,

@@ -1,4 +1,4 @@
-import { assemblyOf, type Assembly } from '../assembly/assembly.ts'
+import { assemblyOfJob, type Assembly } from '../assembly/assembly.ts'
 import type { JobState, StepState } from '../log/state.ts'
 import { liesIn, zoneTitle, type Family } from '../machine/families.ts'
 import { traitsOf } from '../moves/registry.ts'
@@ -49,26 +49,6 @@ const passes = ({ liaisons }: Assembly): Arc[] =>
     return []
   })
 
-/** What was done after a turn of the machine is done before it is turned back, and what was done before it, after. */
-function turns(steps: readonly ReturnStep[]): Arc[] {
-  const arcs: Arc[] = []
-  for (const t of steps) {
-    const turn = t.step.moves.flatMap(m => traitsOf(m).turns ?? [])[0]
-    if (!turn) continue
-    for (const s of steps) {
-      if (s === t) continue
-      const [first, then] = s.number > t.number ? [s, t] : [t, s]
-      arcs.push({
-        first: first.step.id,
-        then: then.step.id,
-        reason: 'posture',
-        about: { say: s.number > t.number ? turn.to : turn.from },
-      })
-    }
-  }
-  return arcs
-}
-
 const restores = (s: ReturnStep, what: Traits['restores']) => s.step.moves.some(m => traitsOf(m).restores === what)
 const wet = (s: ReturnStep) => s.step.moves.some(m => traitsOf(m).wet)
 
@@ -117,16 +97,16 @@ const said = (state: JobState, steps: readonly ReturnStep[]): Arc[] => {
  * The precedence of a return: every arc with its reason, each pair of steps once for each reason, without the arcs that somebody
  * dropped. `steps` is the mirror.
  */
-export function precedence(state: JobState, family: Family, steps: readonly ReturnStep[]): Arc[] {
+export function precedence(
+  state: JobState,
+  family: Family,
+  steps: readonly ReturnStep[],
+  assembly: Assembly = assemblyOfJob(state, family),
+): Arc[] {
   const here = new Set(steps.map(s => s.step.id))
-  const assembly = assemblyOf(
-    state.order.toArray().map(id => state.steps.get(id)!),
-    family,
-  )
   const all = [
     ...said(state, steps),
     ...isolation(steps),
-    ...turns(steps),
     ...hides(steps, family),
     ...holds(assembly),
     ...rides(assembly),

@@ -10,9 +10,18 @@ interface Program {
   binaries: Set<string>
 }
 
-/** Which posture or tool is in hand after each place, and where it changes; returns the terms of all changes. */
-function needs(program: Program, on: Instance, of: readonly string[], name: string): string[] {
-  const kinds = [...new Set(of)].filter(k => k !== '')
+/**
+ * Which posture or tool is in hand after each place, and where it changes, from `stands` at the beginning to `home` in the end; returns the
+ * terms of all changes, by their places.
+ */
+function needs(
+  program: Program,
+  on: Instance,
+  of: readonly string[],
+  name: string,
+  [stands, home]: readonly [string, string] = ['', ''],
+): string[] {
+  const kinds = [...new Set([...of, stands, home])].filter(k => k !== '')
   if (kinds.length < 2) return []
   const places = [...Array(on.n).keys()]
   const hand = (p: number, k: number) => `${name}_${p}_${k}`
@@ -24,17 +33,55 @@ function needs(program: Program, on: Instance, of: readonly string[], name: stri
       const takers = places.filter(s => of[s] === kind)
       program.rows.push(`${hand(p, k)} - ${takers.map(s => `y_${s}_${p}`).join(' - ')} >= 0`)
     }
-    if (p === 0) continue
     const change = `${name}c_${p}`
-    terms.push(change)
-    for (const k of kinds.keys()) program.rows.push(`${change} - ${hand(p, k)} + ${hand(p - 1, k)} >= 0`)
+    if (p > 0 || stands !== '') terms.push(change)
+    for (const [k, kind] of kinds.entries())
+      if (p > 0) program.rows.push(`${change} - ${hand(p, k)} + ${hand(p - 1, k)} >= 0`)
+      else if (stands !== '' && kind !== stands) program.rows.push(`${change} - ${hand(0, k)} >= 0`)
+  }
+  if (home !== '') {
+    terms.push(`${name}c_${on.n}`)
+    for (const [k, kind] of kinds.entries())
+      if (kind !== home) program.rows.push(`${name}c_${on.n} - ${hand(on.n - 1, k)} >= 0`)
+  }
+  return terms
+}
+
+/** Where the machine is turned while something could fall; returns the terms of all such turns. A turn is made just before the step that needs it. */
+function falling(program: Program, on: Instance, turns: readonly string[]): string[] {
+  if (turns.length === 0 || on.holdings.length === 0) return []
+  const places = [...Array(on.n).keys()]
+  const terms: string[] = []
+  for (const turn of turns) {
+    const at = Number(turn.split('_').at(-1))
+    const before = (s: number) => places.slice(0, at).map(q => `y_${s}_${q}`)
+    const term = `u_${at}`
+    terms.push(term)
+    const less = (of: readonly string[]) => of.map(y => ` - ${y}`).join('')
+    const more = (of: readonly string[]) => of.map(y => ` + ${y}`).join('')
+    for (const { seat, by } of on.holdings) {
+      const seated = seat < 0 ? [] : before(seat)
+      const free = seat < 0 ? 1 : 0
+      // In place and nothing of `by` done: u ≥ turn + seated - all of `by` done so far - 1.
+      program.rows.push(`${term} - ${turn}${less(seated)}${more([...new Set(by)].flatMap(before))} >= ${free - 1}`)
+      for (const f of new Set(by)) {
+        const posture = on.posture[f]!
+        const kinds = [...new Set([...on.posture, on.stands, on.home])].filter(k => k !== '')
+        const k = kinds.indexOf(posture)
+        // … and the machine stands where it is fastened.
+        const here = posture === '' ? '' : at === 0 ? '' : ` - p_${at - 1}_${k}`
+        const stands = posture === '' || (at === 0 && on.stands === posture) ? 1 : 0
+        if (at === 0 && posture !== '' && on.stands !== posture) continue
+        program.rows.push(`${term} - ${turn}${less(seated)}${here}${more(before(f))} >= ${free + stands - 2}`)
+      }
+    }
   }
   return terms
 }
 
 /**
  * The same order by mixed-integer programming: places are assigned to steps (`y`), pairs are before or after each other (`x`), and a
- * tournament whose scores are the places is an order. The four figures of the cost are minimised one after the other, each fixed before
+ * tournament whose scores are the places is an order. The five figures of the cost are minimised one after the other, each fixed before
  * the next. `null` where HiGHS does not prove it within `seconds` in all by the clock `now` (ms).
  */
 export async function milpCost(on: Instance, seconds: number, now: () => number): Promise<Cost | null> {
@@ -74,15 +121,17 @@ export async function milpCost(on: Instance, seconds: number, now: () => number)
         rows.push(`x_${i}_${j} + x_${j}_${k} - x_${i}_${k} <= 1`)
         rows.push(`x_${i}_${k} - x_${i}_${j} - x_${j}_${k} <= 0`)
       }
-  const turns = needs(program, on, on.posture, 'p')
+  const turns = needs(program, on, on.posture, 'p', [on.stands, on.home])
+  const unsafe = falling(program, on, turns)
   const tools = needs(program, on, on.tool, 't')
   const goals: [keyof Cost, string[]][] = [
+    ['unsafe', unsafe],
     ['broken', steps.slice(1).map(s => `x_${s - 1}_${s}`)],
     ['turns', turns],
     ['tools', tools],
     ['distance', pairs.map(([i, j]) => `x_${i}_${j}`)],
   ]
-  const cost: Cost = { broken: 0, turns: 0, tools: 0, distance: 0 }
+  const cost: Cost = { unsafe: 0, broken: 0, turns: 0, tools: 0, distance: 0 }
   const end = now() + seconds * 1000
   for (const [name, terms] of goals) {
     if (terms.length === 0) continue
@@ -94,7 +143,7 @@ export async function milpCost(on: Instance, seconds: number, now: () => number)
       'Subject To',
       ...rows.map((row, i) => ` r${i}: ${row}`),
       'Bounds',
-      ...turns.concat(tools).map(c => ` 0 <= ${c} <= 1`),
+      ...turns.concat(tools, unsafe).map(c => ` 0 <= ${c} <= 1`),
       'Binary',
       ` ${[...binaries].join('\n ')}`,
       'End',

@@ -111,7 +111,7 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
         )
       : ''
   const who = (id: string) => around.people.get(id) ?? 'somebody'
-  const bars = gates(family, steps).map(g => g.step)
+  const bars = gates(family, steps).flatMap(g => (g.turn ? [] : [g.step]))
   const total = r.minutes.reduce((n, m) => n + m.minutes, 0)
   const end = r.closed
     ? `${r.closed.clean ? 'Closed clean' : r.closed.abandoned ? 'Given up' : 'Closed with debts'}, ${when(r.closed.at)}, ${who(r.closed.by)}`

@@ -16,12 +16,14 @@ const shape = computed(() => profile(job.state, job.plan, props.at))
 /** A gate is alarming only when it is at hand: the next step closes something in. */
 const bars = computed(() => {
   const here = props.at?.way === 'back' ? job.plan.findIndex(r => r.step.id === props.at!.step) : -1
-  return job.gatesAhead.map(g => ({
-    step: g.step,
-    zones: g.zones,
-    behind: g.behind.length,
-    held: here >= 0 && g.behind.length > 0 && g.at >= here && g.at - here <= 1,
-  }))
+  return job.gatesAhead
+    .filter(g => !g.turn)
+    .map(g => ({
+      step: g.step,
+      zones: g.zones,
+      behind: g.behind.length,
+      held: here >= 0 && g.behind.length > 0 && g.at >= here && g.at - here <= 1,
+    }))
 })
 function say(id: string, way: 'down' | 'back'): string {
   const moves = job.state.steps.get(id)?.moves ?? []

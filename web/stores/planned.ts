@@ -1,6 +1,6 @@
 import type { JobState } from '@dialytica/core/log'
 import type { Family } from '@dialytica/core/machine'
-import { costOf, planReturn, type Found, type Instance } from '@dialytica/core/plan'
+import { costOf, noCost, planReturn, type Found, type Instance } from '@dialytica/core/plan'
 import { computed, shallowRef, watch, type Ref } from 'vue'
 import { inWorker } from '../workers/in-worker.ts'
 
@@ -15,7 +15,7 @@ function still(known: readonly string[], on: Instance, steps: readonly string[])
   const at = new Array<number>(on.n)
   order.forEach((s, i) => (at[s] = i))
   if (on.arcs.some(([a, b]) => at[a]! > at[b]!)) return null
-  return { order, cost: costOf(on, order), proven: false, bound: { broken: 0, turns: 0, tools: 0, distance: 0 } }
+  return { order, cost: costOf(on, order), proven: false, bound: noCost }
 }
 
 /**

@@ -22,7 +22,9 @@ const atGate = useGateInHand(r, index)
 const { gate, ahead, held, nearly, shut, counted, count } = atGate
 const { drawn, aligning, laid } = useAligning(r)
 const { problem, forth, all, tapMark, passGate, undo, shoot, busy, label } = useFitting(step, atGate)
-const near = computed(() => (photo.value || !r.value ? undefined : nearestPhoto(job.state, r.value.step.id)))
+const near = computed(() =>
+  photo.value || !r.value || r.value.turn ? undefined : nearestPhoto(job.state, r.value.step.id),
+)
 const at = computed(() => (r.value ? { step: r.value.step.id, way: 'back' as const } : undefined))
 useCommands({ forth: () => forth(), all, back: () => goTo(index.value - 1), photo: shoot, undo })
 /** By touch: a swipe turns the page, a long press on the strong action fits all that is left of a group. */
@@ -71,6 +73,7 @@ onLongPress(strong, all, { delay: 700, modifiers: { prevent: true } })
           :marks="laid?.marks ?? marks"
           :lines="laid ? [] : lines"
           :title="laid?.title"
+          :turn="r.turn"
           @show="show"
           @mark="tapMark"
         />

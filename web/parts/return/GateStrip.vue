@@ -37,6 +37,8 @@ const when = computed(() =>
   props.ahead === 0 ? 'Gate: this step' : `Gate in ${props.ahead} ${props.ahead === 1 ? 'step' : 'steps'}`,
 )
 const titles = (zones: readonly string[]) => zones.map(z => zoneTitle(props.family, z)).join(' and ')
+/** What a gate does: `closes rear and base`, `turns it upright`. */
+const closing = ({ turn, zones }: Gate) => (turn ? `turns it ${turn.to}` : `closes ${titles(zones)}`)
 const photoOf = (step: string) => job.state.steps.get(step)?.photos.at(-1)?.hash
 /** Far from the gate its debts are only counted: they are settled on the way. */
 const far = computed(() => props.ahead > 3)
@@ -49,7 +51,7 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
   <section class="gate" :class="{ held }" aria-label="Gate">
     <div class="when">
       <b>{{ when }}</b>
-      <span>closes {{ titles(gate.zones) }}</span>
+      <span>{{ closing(gate) }}</span>
     </div>
     <p v-if="far && pieces" class="far">
       <b class="mono">{{ pieces }}</b> still owed behind it, the nearest {{ text(stillOwed(gate.behind[0]!)) }}.
@@ -62,14 +64,17 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
         >
       </li>
     </ul>
-    <p v-else class="clear">Nothing is left behind it.</p>
+    <p v-else class="clear">{{ gate.turn ? 'All is held, nothing is left.' : 'Nothing is left behind it.' }}</p>
+    <p v-if="held && gate.turn?.falls.length" class="falls">
+      In place, and nothing holds it: <b>{{ gate.turn.falls.join(', ') }}</b>.
+    </p>
     <p v-if="soon.length" class="soon" role="status">
       <b>Nearly out of reach:</b>
       {{
         soon
           .map(
             s =>
-              `${text(stillOwed(s.debt))}, ${s.steps} ${s.steps === 1 ? 'step' : 'steps'} before ${titles(s.gate.zones)} closes`,
+              `${text(stillOwed(s.debt))}, ${s.steps} ${s.steps === 1 ? 'step' : 'steps'} before it ${closing(s.gate)}`,
           )
           .join('; ')
       }}
@@ -88,10 +93,10 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
     <form v-if="held && mayPass" class="why" @submit.prevent="emit('pass', reason.trim())">
       <NInput
         v-model:value="reason"
-        placeholder="why it is closed all the same"
+        :placeholder="`why it is ${gate.turn ? 'turned' : 'closed'} all the same`"
         :input-props="{ 'aria-label': 'Reason to pass the gate' }"
       />
-      <NButton type="error" attr-type="submit">Pass the gate</NButton>
+      <NButton type="error" attr-type="submit">{{ gate.turn ? 'Turn it all the same' : 'Pass the gate' }}</NButton>
     </form>
   </section>
 </template>
@@ -152,6 +157,9 @@ a svg {
 .clear {
   color: var(--work);
   font-weight: 650;
+}
+.falls b {
+  color: var(--danger);
 }
 .soon {
   border-left: 6px solid var(--caution);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Point } from '@dialytica/core/capture'
 import type { Photo } from '@dialytica/core/log'
-import { zoneTitle, type Family } from '@dialytica/core/machine'
+import { zoneTitle, type Family, type Posture } from '@dialytica/core/machine'
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { inShopTime } from '../../data/time.ts'
@@ -27,6 +27,8 @@ const props = defineProps<{
   lines: readonly (readonly Point[])[]
   /** What the photo shows when it is not that of the step. */
   title?: string | undefined
+  /** Where the machine is turned: how it stands afterwards is shown instead of a place. */
+  turn?: { to: Posture } | undefined
 }>()
 const emit = defineEmits<{ mark: [id: string]; show: [hash: string] }>()
 const beside = ref(true)
@@ -43,7 +45,8 @@ const both = computed(() => Boolean(props.now) && beside.value)
       <PhotoStage v-if="then" :photo="then" :marks="marks" :lines="lines" mark-as="Fit" @mark="emit('mark', $event)" />
       <PhotoStage v-else-if="near" :photo="near.photo" :marks="[]" />
       <div v-else class="where">
-        <Cutaway :family="family" :zone="zone" :open="zone ? [zone] : []" large />
+        <Cutaway v-if="turn" :family="family" :posture="turn.to" large />
+        <Cutaway v-else :family="family" :zone="zone" :open="zone ? [zone] : []" large />
       </div>
       <PhotoStrip
         v-if="photos.length > 1"
@@ -55,7 +58,8 @@ const both = computed(() => Boolean(props.now) && beside.value)
         :framing="false"
         @show="emit('show', $event)"
       />
-      <figcaption v-if="!then && !title">
+      <figcaption v-if="turn && !then">So it stands afterwards.</figcaption>
+      <figcaption v-else-if="!then && !title">
         {{
           near
             ? `No photo was taken of this step: this is the same place, step ${near.number}.`

@@ -2,9 +2,9 @@
 import type { Debt, Settlement } from '@dialytica/core/log'
 import { zoneTitle } from '@dialytica/core/machine'
 import { act, cautionsFor, notes, pointByPoint, pointsOf } from '@dialytica/core/moves'
-import type { DrawnMark, Gate, ReturnMove, ReturnStep } from '@dialytica/core/plan'
+import { turnNotes, type DrawnMark, type Gate, type ReturnMove, type ReturnStep } from '@dialytica/core/plan'
 import { patternOf, standWords } from '@dialytica/core/tighten'
-import { text, warn } from '@dialytica/core/words'
+import { say, text, warn } from '@dialytica/core/words'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import Problem from '../Problem.vue'
@@ -42,19 +42,30 @@ const isRoute = computed(() => Boolean(pointsOf(props.inHand?.move)) && (props.i
 const heading = computed(() => {
   if (!props.inHand) return ''
   const { move } = props.inHand
+  const { turn } = props.r
+  if (turn && turn.from === turn.to) return text(say`The machine stands ${{ say: turn.to }}, as it stood.`)
   return text((isRoute.value && pointByPoint(move)) || act(move))
 })
 const cell = computed(() => props.inHand?.move.cell)
 const inCell = computed(() => props.inHand?.debts.find(d => d.cell))
-const hints = computed(() => (props.inHand ? notes(props.inHand.move) : []))
+const hints = computed(() => [
+  ...(props.r.turn ? turnNotes(props.r.turn) : []),
+  ...(props.inHand ? notes(props.inHand.move) : []),
+])
+/** A turn settles what was turned on the way down at once: it is one row. */
+const rows = computed(() =>
+  props.r.turn ? props.r.moves.map(m => ({ ...m, debts: m.debts.slice(0, 1) })) : props.r.moves,
+)
 const dangers = computed(() => [...new Set(props.r.moves.flatMap(m => cautionsFor(m.move)))])
 </script>
 
 <template>
   <section class="say" aria-label="What to do">
     <p class="soft">
-      step {{ index + 1 }} of {{ of }}, back from <span class="mono">{{ r.number }}</span><template v-if="r.step.zone"
-        >, {{ zoneTitle(job.family, r.step.zone) }}</template
+      step {{ index + 1 }} of {{ of }}, <template v-if="r.turn">the machine is turned</template
+      ><template v-else
+        >back from <span class="mono">{{ r.number }}</span></template
+      ><template v-if="r.step.zone">, {{ zoneTitle(job.family, r.step.zone) }}</template
       ><template v-if="r.step.title">, {{ r.step.title }}</template>
     </p>
     <h1>{{ heading }}</h1>
@@ -74,14 +85,14 @@ const dangers = computed(() => [...new Set(props.r.moves.flatMap(m => cautionsFo
     </ul>
     <AlignTo v-model="aligning" class="align" :marks="drawn" />
     <PlanNotes class="plan-notes" :step="r.step.id" :fixed="fixed" />
-    <ReturnRows class="moves" :step="r.step.id" :moves="r.moves" :fixed="fixed" />
+    <ReturnRows class="moves" :step="r.step.id" :moves="rows" :fixed="fixed" />
     <p v-for="d in dangers" :key="d" class="note danger">{{ text(warn(d)) }}</p>
     <Problem :says="problem" />
     <StepActs
       v-if="!fixed"
       class="how"
       :r="r"
-      :next="next"
+      :next="r.turn ? undefined : next"
       :held="held"
       :busy="busy"
       @all="emit('all')"

@@ -28,15 +28,22 @@ export function useFitting(
   /** The strong action: the next piece, else the next step, else the close. */
   function forth(how?: Settlement): void {
     if (!r.value) return
-    if (held.value) problem.value = 'Settle what is behind the gate first, or say why it is closed all the same.'
+    if (held.value)
+      problem.value = r.value.turn
+        ? 'Settle that before the machine is turned, or say why it is turned all the same.'
+        : 'Settle what is behind the gate first, or say why it is closed all the same.'
     else if (r.value.owes > 0 && !job.isFixed) {
       passClean()
       tell(refit.fitNext(r.value, how))
     } else if (isLast.value) void router.push(toJob(job.id, 'close'))
-    else goTo(index.value + 1)
+    else {
+      // What is back already is not shown again; a mark to align to, which owes nothing, is.
+      const after = plan.value.findIndex((p, i) => i > index.value && (p.owes > 0 || p.debts.length === 0))
+      goTo(after < 0 ? index.value + 1 : after)
+    }
   }
   function all(): void {
-    if (!r.value || !next.value || job.isFixed || held.value) return
+    if (!r.value || !next.value || job.isFixed || held.value || r.value.turn) return
     passClean()
     tell(refit.fitAll(r.value, next.value))
   }
@@ -52,7 +59,7 @@ export function useFitting(
   }
   function passGate(reason: string): void {
     if (reason) tell(pass(reason))
-    else problem.value = 'Say why it is closed all the same: it stays in the record.'
+    else problem.value = `Say why it is ${r.value?.turn ? 'turned' : 'closed'} all the same: it stays in the record.`
   }
   const undo = () => tell(refit.undo())
 
@@ -76,6 +83,7 @@ export function useFitting(
   const label = computed(() => {
     if (!r.value) return ''
     if (r.value.owes === 0) return isLast.value ? 'Close the machine' : 'Next step'
+    if (r.value.turn) return r.value.turn.from === r.value.turn.to ? 'So it stands' : 'Turned'
     const { count } = next.value!
     return count > 1 ? `Fitted ${settledCount(next.value!) + 1} of ${count}` : 'Fitted'
   })

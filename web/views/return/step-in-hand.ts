@@ -17,7 +17,10 @@ export function useStepInHand() {
   const router = useRouter()
   const plan = computed(() => job.plan)
   const index = computed(() => {
-    const wanted = plan.value.findIndex(r => r.step.id === route.query.step)
+    const asked = route.query.step
+    const own = plan.value.findIndex(r => r.step.id === asked)
+    // A recorded turn has no step of its own: the one that takes it back is meant.
+    const wanted = own >= 0 ? own : plan.value.findIndex(r => r.debts.some(d => d.step === asked))
     return wanted >= 0
       ? wanted
       : Math.max(

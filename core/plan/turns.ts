@@ -1,0 +1,141 @@
+import type { Assembly } from '../assembly/assembly.ts'
+import { owedCount, type Debt, type JobState, type StepState } from '../log/state.ts'
+import type { Posture } from '../machine/postures.ts'
+import { homeOf } from '../machine/stance.ts'
+import { invert } from '../moves/move.ts'
+import { traitsOf, type Move } from '../moves/registry.ts'
+import type { Arc } from './arc.ts'
+import type { Holding, Instance } from './instance.ts'
+import type { ReturnStep } from './mirror.ts'
+
+const turnOf = (move: Move) => traitsOf(move).turns
+/** True when a step only turns the machine: it is a fact of the descent and has no step of its own on the way back. */
+export const onlyTurns = (r: ReturnStep): boolean => r.step.moves.every(m => turnOf(m) !== undefined)
+
+/** In which posture each step was done: as it was told, else after the turns before it. */
+function posturesOf(state: JobState): Map<string, Posture> {
+  const found = new Map<string, Posture>()
+  let at = homeOf(state)
+  for (const id of state.order) {
+    const step = state.steps.get(id)!
+    const turned = step.moves.flatMap(m => turnOf(m) ?? []).at(-1)
+    at = turned?.to ?? at
+    // What was told of a step that turns the machine is how it stood before.
+    found.set(id, turned ? at : ((step.posture as Posture | undefined) ?? at))
+  }
+  return found
+}
+
+/**
+ * The posture that each step of the way back needs: that in which it was done. What is joined on the bench needs none; what brings water
+ * or power on needs the machine as it stood.
+ */
+export function needsOf(state: JobState, rest: readonly ReturnStep[], arcs: readonly Arc[]): (Posture | '')[] {
+  const postures = posturesOf(state)
+  const home = homeOf(state)
+  const onBench = new Set(arcs.filter(a => a.reason === 'rides on').map(a => a.first))
+  return rest.map(r => {
+    if (r.step.moves.some(m => traitsOf(m).restores)) return home
+    return onBench.has(r.step.id) ? '' : postures.get(r.step.id)!
+  })
+}
+
+/** What is not light, and the steps that are left of those that bring it to its seat and fasten it. */
+export function holdingsOf(assembly: Assembly, rest: readonly ReturnStep[]): (Holding & { part: string })[] {
+  const index = new Map(rest.map((r, i) => [r.step.id, i]))
+  return assembly.parts.flatMap(part => {
+    if (part.mass === 'light') return []
+    const fasteners = assembly.liaisons.filter(l => l.kind === 'fastened by' && l.part.move === part.move)
+    const by = [...new Set(fasteners.flatMap(l => index.get(l.step) ?? []))]
+    return by.length ? [{ part: part.name.text, seat: index.get(part.step) ?? -1, by }] : []
+  })
+}
+
+/** What the turns of a return come from: the debts of recorded turns that are still owed, the last one first, with their moves. */
+interface Owed {
+  step: StepState
+  number: number
+  move: Move
+  debt: Debt
+  from: Posture
+}
+
+const owedTurns = (turns: readonly ReturnStep[]): Owed[] =>
+  turns.flatMap(r =>
+    r.moves.flatMap(({ move, debts }) =>
+      debts
+        .filter(d => owedCount(d) > 0)
+        // The move is the inverse: it leads back to where the recorded turn came from.
+        .map(debt => ({ step: r.step, number: r.number, move, debt, from: turnOf(move)!.to })),
+    ),
+  )
+
+/** The id of a turn that nobody recorded: that of the turn which it takes back for a while, told from it by its first digit. */
+const anew = (id: string, n: number): string =>
+  `${((Number.parseInt(id[0]!, 16) + 1 + n) % 16).toString(16)}${id.slice(1)}`
+
+/** One step that settles recorded turns at once; their moves are one: that of the first of them. */
+function turnStep(settled: readonly Owed[]): ReturnStep {
+  const { step, number, move } = settled.at(-1)!
+  const debts = settled.map(t => t.debt)
+  return { step, number, moves: [{ move, debts }], debts, owes: debts.length }
+}
+
+/**
+ * The order with its turns: one before each step that needs another posture, and one home. A turn settles every recorded turn that led
+ * away from where it leads, so what was turned only to knock something loose has no counterpart. `turns` are the recorded ones.
+ */
+export function withTurns(
+  order: readonly number[],
+  rest: readonly ReturnStep[],
+  turns: readonly ReturnStep[],
+  on: Instance,
+  holdings: readonly (Holding & { part: string })[],
+): ReturnStep[] {
+  const done: ReturnStep[] = []
+  let stack = owedTurns(turns)
+  const template = turns[0]
+  let stands = on.stands as Posture
+  let extra = 0
+  /** Steps since the last turn that need the machine as it stands. */
+  let here: string[] = []
+  const secures = holdings.map(h => ({
+    part: h.part,
+    seat: h.seat < 0 ? null : rest[h.seat]!.step.id,
+    by: h.by.map(s => rest[s]!.step.id),
+  }))
+  const turn = (to: Posture | '') => {
+    if (to === '' || to === stands) return
+    // All that led away from the posture to which it leads.
+    const settled = stack.slice(0, stack.findLastIndex(t => t.from === to) + 1)
+    stack = stack.slice(settled.length)
+    const planned = { from: stands, to, before: here, secures }
+    here = []
+    if (settled.length) done.push({ ...turnStep(settled), turn: planned })
+    else if (template) {
+      const { step, number } = template
+      const move = invert({ ...step.moves[0]!, kind: 'turn-machine', way: 'down', from: to, to: stands } as Move)
+      const own = { ...step, id: anew(step.id, extra++), moves: [], marks: [], photos: [], later: [] }
+      done.push({
+        step: own,
+        number,
+        moves: [{ move, debts: [] }],
+        debts: [],
+        owes: 1,
+        turn: planned,
+      })
+    }
+    stands = to
+  }
+  for (const s of order) {
+    turn(on.posture[s] as Posture | '')
+    done.push(rest[s]!)
+    if (on.posture[s] !== '') here.push(rest[s]!.step.id)
+    turn((on.leaves.get(s) ?? '') as Posture | '')
+  }
+  turn(on.home as Posture | '')
+  if (stack.length === 0) return done
+  // It was turned and turned back before anything else came off: that it stands as it stood is looked at once, before anything comes on.
+  const before = done.findLastIndex(r => !r.step.moves.some(m => traitsOf(m).restores)) + 1
+  return done.toSpliced(before, 0, { ...turnStep(stack), turn: { from: stands, to: stands, before: [], secures: [] } })
+}
