@@ -46,17 +46,18 @@ export const finder: Command = {
     const { state, family } = record
     const found = find(state, family, planReturn(state, family), questionOf(record, options), options.missed ?? [])
     const order = found.order.map(s => ({
-      ...(s.opens
-        ? { opens: s.opens }
-        : {
-            place: s.id,
-            words: text(s.place!.words),
-            likelihood: s.place!.likelihood,
-            reasons: s.place!.reasons.map(r => text(r.says)),
-          }),
+      ...(s.opens && { opens: s.opens }),
+      ...(s.turns && { turns: s.turns }),
+      ...(s.place && {
+        place: s.id,
+        words: text(s.place.words),
+        likelihood: s.place.likelihood,
+        reasons: s.place.reasons.map(r => text(r.says)),
+      }),
       minutes: s.minutes,
     }))
-    const words = (s: (typeof found.order)[number]) => (s.place ? `${(s.place.likelihood * 100).toFixed(1)} %` : 'open')
+    const words = (s: (typeof found.order)[number]) =>
+      s.place ? `${(s.place.likelihood * 100).toFixed(1)} %` : s.turns ? 'turn' : 'open'
     const step = (id: string) => `step ${state.order.indexOf(id) + 1}`
     return {
       json: {
@@ -72,7 +73,7 @@ export const finder: Command = {
             String(i + 1),
             words(s),
             `${s.minutes.toFixed(1)} min`,
-            s.place ? text(s.place.words) : `undo ${step(s.opens!)}`,
+            s.place ? text(s.place.words) : s.turns ? `turn it ${s.turns}` : `undo ${step(s.opens!)}`,
           ]),
         ),
         `Expected: ${found.expected.toFixed(1)} min in this order, ${found.plain.toFixed(1)} min in plain reverse.`,

@@ -85,8 +85,8 @@ const job = async (page: Page, words: keyof typeof first) => {
   await page.keyboard.press('PageDown')
   await expect(page.getByRole('button', { name: /^Next step/ })).toBeVisible()
   await page.keyboard.press('u')
-  await expect(page.getByRole('button', { name: /^(Fitted|Turned)/ })).toBeVisible()
-  const strong = page.getByRole('button', { name: /^(Fitted|Turned|Next step|Close the machine)/ })
+  await expect(page.getByRole('button', { name: /^(Fitted|Turned( Space)?$)/ })).toBeVisible()
+  const strong = page.getByRole('button', { name: /^(Fitted|Turned( Space)?$|Next step|Close the machine)/ })
   for (let i = 0; i < 60; i++) {
     const now = async () => [await strong.textContent(), await page.getByRole('heading', { level: 1 }).textContent()]
     const before = await now()

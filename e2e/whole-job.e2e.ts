@@ -23,7 +23,7 @@ async function tell(page: Page, field: string, choice: string): Promise<void> {
 }
 /** Does what the strong action says, piece by piece, until a step of that name is in hand. */
 async function goUntil(page: Page, name: RegExp): Promise<void> {
-  const strong = page.getByRole('button', { name: /^(Fitted|Turned|Next step)/ })
+  const strong = page.getByRole('button', { name: /^(Fitted|Turned( Space)?$|Next step)/ })
   const now = async () => [await strong.textContent(), await page.getByRole('heading', { level: 1 }).textContent()]
   for (let i = 0; i < 80; i++) {
     const before = await now()
@@ -184,7 +184,7 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
   await test.step('the return, each piece tapped, last step first', async () => {
     await page.getByRole('link', { name: 'Return', exact: true }).click()
     await expect(page.getByRole('heading', { name: 'Stand the machine upright.' })).toBeVisible()
-    await page.getByRole('button', { name: /^(Fitted|Turned)/ }).click()
+    await page.getByRole('button', { name: /^(Fitted|Turned( Space)?$)/ }).click()
     await page.getByRole('button', { name: /^Next step/ }).click()
     await goUntil(page, /Tighten the slack/)
     await page.getByRole('button', { name: /Fit fastener/ }).click()
@@ -202,7 +202,7 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
     const done = async (words: RegExp) => {
       await page.getByRole('link', { name: 'Close', exact: true }).click()
       await page.getByRole('list', { name: 'What is owed' }).getByRole('link', { name: words }).click()
-      await page.getByRole('button', { name: /^(Fitted|Turned)/ }).click()
+      await page.getByRole('button', { name: /^(Fitted|Turned( Space)?$)/ }).click()
       await expect(page.getByRole('button', { name: /^(Next step|Close the machine)/ })).toBeVisible()
     }
     await done(/one towel/)

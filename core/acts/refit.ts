@@ -46,7 +46,12 @@ const turnBack = (state: JobState, r: ReturnStep): Act =>
   )
 
 /** The machine is turned once more, as nobody recorded it: a step of its own, which is owed until it stands as it stood. `step` and `move` are new ids. */
-export const turnAnew = (state: JobState, { from, to }: PlannedTurn, step: string, move: string): Act =>
+export const turnAnew = (
+  state: JobState,
+  { from, to }: Pick<PlannedTurn, 'from' | 'to'>,
+  step: string,
+  move: string,
+): Act =>
   together(
     turnTo(state, 'return'),
     recordStep(state, {

@@ -12,8 +12,11 @@ export interface Part {
   move: string
   mass: Mass
 }
-/** How one thing is bound to another. */
-export const liaisonKinds = ['fastened by', 'carries', 'passes before', 'passes after'] as const
+/**
+ * How one thing is bound to another. What a thing covers is derived: what was reached in its zone after it had come off, where it is more
+ * than light. It is a guess about the way in, never a rule of the return.
+ */
+export const liaisonKinds = ['fastened by', 'carries', 'passes before', 'passes after', 'covers'] as const
 export interface Liaison {
   kind: (typeof liaisonKinds)[number]
   part: Part
@@ -40,17 +43,19 @@ export const assemblyOfJob = (state: JobState, family: Family): Assembly =>
 interface Found extends Part {
   of: StepState
   at: number
+  /** True where it opens zones: then the zones tell what it covers. */
+  opens: boolean
 }
 
 function partsOf(steps: readonly StepState[], family: Family): Found[] {
   return steps.flatMap((of, at) =>
     of.moves.flatMap((move): Found[] => {
-      const text = traitsOf(move).part
+      const { part: text, opens = [] } = traitsOf(move)
       if (!text) return []
       const name = named(text, family, of.zone)
       const people = 'part' in move && move.part ? (move.part.people ?? 1) : 1
       const mass = people > 1 ? 'heavy' : (name.known?.mass ?? 'light')
-      return [{ name, step: of.id, move: move.id, mass, of, at }]
+      return [{ name, step: of.id, move: move.id, mass, of, at, opens: opens.length > 0 }]
     }),
   )
 }
@@ -82,6 +87,11 @@ export function assemblyOf(steps: readonly StepState[], family: Family): Assembl
     // What was undone just before in the same zone, and named nothing that came off later, held what comes off now.
     for (const part of here) for (const l of loose.get(zone) ?? []) bind('fastened by', part, l.step, l.move, 'derived')
     if (here.length) loose.delete(zone)
+    const first = step.moves[0]
+    if (first && step.zone)
+      for (const part of parts)
+        if (part.at < at && part.mass !== 'light' && part.of.zone === step.zone && !part.opens)
+          bind('covers', part, step, first, 'derived')
     for (const move of step.moves) {
       const traits = traitsOf(move)
       const meant = move.place ? meantBy(move.place, step.zone, family, parts) : []
@@ -89,10 +99,10 @@ export function assemblyOf(steps: readonly StepState[], family: Family): Assembl
         for (const part of meant) if (part.at > at) bind('fastened by', part, step, move, 'said')
         if (here.length === 0 && meant.length === 0) loose.set(zone, [...(loose.get(zone) ?? []), { step, move }])
       }
-      const first = move.place?.split(',')[0]
-      if (first)
+      const place = move.place?.split(',')[0]
+      if (place)
         for (const part of parts)
-          if (part.at < at && sameThing(named(first, family, step.zone), part.name))
+          if (part.at < at && sameThing(named(place, family, step.zone), part.name))
             bind('carries', part, step, move, 'said')
       for (const point of pointsOf(move) ?? []) {
         if (!point.of || !['behind', 'under', 'through', 'over'].includes(point.by)) continue
@@ -102,7 +112,7 @@ export function assemblyOf(steps: readonly StepState[], family: Family): Assembl
     }
   })
   return {
-    parts: parts.map(({ of: _, at: __, ...part }) => part),
+    parts: parts.map(({ name, step, move, mass }) => ({ name, step, move, mass })),
     liaisons,
   }
 }

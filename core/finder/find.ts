@@ -1,11 +1,15 @@
 import type { JobState } from '../log/state.ts'
+import { assemblyOfJob } from '../assembly/assembly.ts'
 import type { Family } from '../machine/families.ts'
+import type { Posture } from '../machine/postures.ts'
+import { stance } from '../machine/stance.ts'
 import { gates } from '../plan/gates.ts'
 import type { ReturnPlan } from '../plan/plan.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
 import { searchOrder, type SearchNode } from '../search/order.ts'
 import { paceOf, stepMinutes } from './evidence.ts'
-import { openings } from './openings.ts'
+import { openings, type Stood } from './openings.ts'
+import { posturesOf } from '../plan/turns.ts'
 import { placesFor, type Place, type Question } from './places.ts'
 
 /** How surely a look finds what is there. */
@@ -20,6 +24,8 @@ export interface SearchStep {
   id: string
   /** The step of the return that is undone to open it. */
   opens?: string
+  /** The posture into which the machine is turned for what follows. */
+  turns?: Posture
   place?: Ranked
   minutes: number
 }
@@ -64,8 +70,9 @@ export function find(
 ): Finding {
   const took = stepMinutes(steps)
   const pace = paceOf(steps, took)
+  const stood = stoodOf(state, family)
   const ranked = (closed?: ReadonlySet<string>) => {
-    const open = openings(family, steps, arcs, pace, closed)
+    const open = openings(family, steps, arcs, pace, stood, closed)
     const places = placesFor({ state, family, plan: steps, open, took, pace }, question)
       .map(p => ({ ...p, weight: p.weight * (1 - sure) ** missed.filter(id => id === p.id).length }))
       .sort((a, b) => b.weight - a.weight || (a.id < b.id ? -1 : 1))
@@ -90,7 +97,7 @@ export function find(
     // An opening under which nothing is looked at any more is not made.
     order: trimmed(now.order, by, now.nodes).map(id => ({
       id,
-      ...(by.has(id) ? { place: by.get(id)! } : { opens: id.slice('open:'.length) }),
+      ...whatOf(id, by.get(id)),
       minutes: minutes.get(id)!,
     })),
     expected: now.expected,
@@ -103,6 +110,21 @@ export function find(
         ? { gate: gate.step, zones: gate.zones, expected: later.expected }
         : null,
   }
+}
+
+/** What one thing of the order is: a place, a turn, or an opening. */
+function whatOf(id: string, place: Ranked | undefined): Pick<SearchStep, 'place' | 'turns' | 'opens'> {
+  if (place) return { place }
+  const [kind, of] = [id.slice(0, 5), id.slice(5)]
+  return kind === 'turn:' ? { turns: of as Posture } : { opens: of }
+}
+
+/** How the machine stands, where each step was done, and by what it is covered. */
+function stoodOf(state: JobState, family: Family): Stood {
+  const covered = new Map<string, string[]>()
+  for (const { kind, part, step } of assemblyOfJob(state, family).liaisons)
+    if (kind === 'covers') covered.set(step, [...(covered.get(step) ?? []), part.step])
+  return { stands: stance(state).posture, postures: posturesOf(state), covered }
 }
 
 /** An order without the openings that lead to no place. */

@@ -87,6 +87,36 @@ describe('the search', () => {
     expect(at('motor')).toBeGreaterThan(found.order.findIndex(s => s.opens))
     expect(found.expected).toBeLessThan(found.plain)
   })
+  it('under the rotor of a machine that stands upright has the rotor, its bolt and two turns before it', () => {
+    const turn = (from: string, to: string) => ({ kind: 'turn-machine', from, to })
+    const bolt = { drive: 'hex head', size: '17 mm' }
+    const descent = [
+      opening(),
+      step(1, 'outside', turn('upright', 'on its front')),
+      step(2, 'drive', screws(1, 'A1', bolt, 'rotor')),
+      step(3, 'drive', { kind: 'remove-part', part: { name: 'rotor' } }),
+      step(4, 'drive', screws(6, 'A2', { ...bolt, size: '10 mm' }, 'stator')),
+      step(5, 'drive', { kind: 'remove-part', part: { name: 'stator' } }),
+    ]
+    const ask = (...events: JobEvent[]) => {
+      const { state } = foldAll([...descent, ...events])
+      return find(state, 'front-loader', planReturn(state, 'front-loader'), {
+        asks: 'left over',
+        known: { item: 'fastener', fastener: { size: '10 mm' } },
+      })
+    }
+    const before = (f: ReturnType<typeof find>) => {
+      const at = f.order.findIndex(s => s.place?.debt === id(400, 'm'))
+      return f.order.slice(0, at).flatMap(s => s.turns ?? s.opens ?? [])
+    }
+    const allBack = [back(500, 1000), back(400, 1100, 6), back(300, 1200), back(200, 1300), back(100, 1400)]
+    const closed = ask(...allBack)
+    expect(before(closed).sort()).toEqual([id(3, 's'), 'on its front'].sort())
+    expect(closed.order.find(s => s.turns)!.minutes).toBeGreaterThanOrEqual(4)
+    // While it still lies there, and the rotor is off, it is in sight.
+    expect(before(ask(...allBack.slice(0, 2)))).toEqual([])
+    expect(before(ask(...allBack.slice(0, 4)))).toEqual([id(3, 's')])
+  })
   it('in the middle of a return is cheaper now than after the next gate', () => {
     const found = asked(all.slice(0, 6), left({ length: 18, drive: 'torx' }))
     expect(text(found.order[0]!.place!.words)).toContain('motor')

@@ -1,5 +1,6 @@
 import { settledCount } from '../log/state.ts'
 import { liesIn, type Family } from '../machine/families.ts'
+import { effortOf, type Posture } from '../machine/postures.ts'
 import type { Arc } from '../plan/arc.ts'
 import { zonesOpenedBy } from '../plan/gates.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
@@ -9,6 +10,15 @@ const isBack = (r: ReturnStep) => r.debts.length > 0 && r.owes === 0
 const pieces = (r: ReturnStep) => r.debts.reduce((n, d) => n + Math.max(settledCount(d), 1), 0)
 /** The name of what is opened by undoing a step, in the search. */
 export const openingOf = (step: string): string => `open:${step}`
+/** The name of a turn of the machine, in the search. */
+export const turningTo = (posture: Posture): string => `turn:${posture}`
+
+/** How the machine stands, in which posture each step was done, and which parts cover each step, the outermost first; all by their steps. */
+export interface Stood {
+  stands: Posture
+  postures: ReadonlyMap<string, Posture>
+  covered: ReadonlyMap<string, readonly string[]>
+}
 
 /** What stands in the way to a place of the machine as it is now. */
 export interface Openings {
@@ -22,13 +32,15 @@ export interface Openings {
 /**
  * The covers and parts that are back on, as openings with the minutes of undoing and fitting them again: their pieces and those of what
  * fastens them, twice, at the pace of the job. Covers of nested zones lie under each other; of covers beside each other the cheapest is
- * taken; what must come before a part (said, passing, riding) lies under it. `closed` are steps that count as back although they are not.
+ * taken; what must come before a part (said, passing, riding), and what was reached in its zone only after it had come off, lies under it.
+ * What was done in another posture lies under a turn, there and back. `closed` are steps that count as back although they are not.
  */
 export function openings(
   family: Family,
   plan: readonly ReturnStep[],
   arcs: readonly Arc[],
   pace: number,
+  { stands, postures, covered }: Stood,
   closed: ReadonlySet<string> = new Set(),
 ): Openings {
   const by = new Map(plan.map(r => [r.step.id, r]))
@@ -55,16 +67,31 @@ export function openings(
     }
     return last
   }
+  /** An opening by a part that is on, under what is given; once made it stays as it is. */
+  function through(part: ReturnStep, under: readonly string[]): string {
+    const id = openingOf(part.step.id)
+    if (!nodes.has(id)) nodes.set(id, { id, likelihood: 0, minutes: minutes(part), under })
+    return id
+  }
+  function turning(r: ReturnStep): string[] {
+    const posture = postures.get(r.step.id) ?? stands
+    if (posture === stands) return []
+    const id = turningTo(posture)
+    if (!nodes.has(id)) nodes.set(id, { id, likelihood: 0, minutes: 2 * effortOf(stands, posture).minutes, under: [] })
+    return [id]
+  }
   function over(r: ReturnStep): string[] {
-    const around = r.step.zone ? overZone(r.step.zone, r.number) : []
-    const part = arcs
+    let last = r.step.zone ? overZone(r.step.zone, r.number) : []
+    // Parts of one zone lie one behind the other, in the order in which they came off.
+    for (const step of covered.get(r.step.id) ?? []) {
+      const part = by.get(step)
+      if (part && isOn(part)) last = [through(part, last)]
+    }
+    const bound = arcs
       .filter(a => a.first === r.step.id && ['said', 'passes through', 'rides on'].includes(a.reason))
       .map(a => by.get(a.then)!)
-      .find(p => isOn(p) && zonesOpenedBy(p.moves[0]!.move).length === 0)
-    if (!part) return around
-    const id = openingOf(part.step.id)
-    if (!nodes.has(id)) nodes.set(id, { id, likelihood: 0, minutes: minutes(part), under: around })
-    return [id]
+      .find(p => isOn(p) && zonesOpenedBy(p.moves[0]!.move).length === 0 && !last.includes(openingOf(p.step.id)))
+    return [...(bound ? [through(bound, last)] : last), ...turning(r)]
   }
   return {
     get nodes() {

@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import { limits } from '../schema/limits.ts'
 import { line, listOf, oneOf, shape } from '../schema/atoms.ts'
-import { say, type Phrase } from '../words/phrase.ts'
+import { bare, type Phrase, say } from '../words/phrase.ts'
 
 export const lineKinds = ['harness', 'single wire', 'ground strap', 'hose', 'pressure tube', 'cable', 'belt'] as const
 /** The ways in which a line passes a waypoint. */
@@ -33,7 +33,8 @@ const past = { over: say`over`, under: say`under`, behind: say`behind`, through:
 
 /** `behind the spring`, `in the retainer at the tub rim`. */
 export function waypointName({ by, of }: Waypoint): Phrase {
-  if (by in past) return of ? say`${past[by as keyof typeof past]} the ${of}` : say`${past[by as keyof typeof past]} it`
+  if (by in past)
+    return of ? say`${past[by as keyof typeof past]} the ${bare(of)}` : say`${past[by as keyof typeof past]} it`
   const where = at[by as keyof typeof at]
-  return of ? say`${where} at the ${of}` : where
+  return of ? say`${where} at the ${bare(of)}` : where
 }

@@ -49,7 +49,11 @@ describe('the checks of refitting', () => {
     expect(checks({ kind: 'unplug', connector: { lock: 'secondary slider' } })).toEqual(['slide', 'tug'])
     expect(checks({ kind: 'release-clips', clip: {}, count: 1 })).toEqual(['click'])
     expect(checks({ kind: 'remove-part', part: { name: 'rotor', seat: 'click' } })).toEqual(['click', 'spin'])
-    expect(checks({ kind: 'park-part', part: { name: 'drawer housing' } })).toEqual(['slide'])
+    expect(checks({ kind: 'park-part', part: { name: 'drawer' } })).toEqual(['slide'])
+    // What only lies beside such a thing is none.
+    for (const name of ['drawer housing', 'belt cover', 'door seal', 'motor bracket', 'rotor bolt'])
+      expect(checks({ kind: 'remove-part', part: { name } }), name).toEqual([])
+    expect(checks({ kind: 'remove-part', part: { name: 'drum pulley, rear' } })).toEqual(['spin'])
     expect(checks({ kind: 'unroute', route: { waypoints: [], keepClear: ['rotor'] } })).toEqual(['spin'])
     expect(checks({ kind: 'remove-fasteners', fastener: {}, count: 1 })).toEqual([])
   })

@@ -10,18 +10,21 @@ export const checkWords: Record<Check, Phrase> = {
   click: say`Heard it click`,
   tug: say`Tugged: it holds`,
   spin: say`Turned by hand: nothing rubs`,
-  slide: say`Slid home: runs free`,
+  slide: say`Slid home`,
 }
 
-const spins = /\b(drum|rotor|pulley|motor|fan|belt)\b/
-const slides = /\b(drawer|rail|slide|lid|door)\b/
+/** What turns, and what runs on its way, by the last word of its name: a belt cover is a cover, a door seal a seal. */
+const spins = new Set('drum rotor pulley motor fan belt basket agitator impeller hub shaft'.split(' '))
+const slides = new Set('drawer rail slide lid door'.split(' '))
+/** The word by which a name says what the thing is: `pulley` of `drum pulley, left`. */
+const headOf = (name: string): string =>
+  name.toLowerCase().split(/[,(]/)[0]!.trim().split(/\s+/).at(-1)!.replace(/s$/, '')
 
 /** The checks of a part, by how it seats and what it is. */
 export const partChecks = (part: { name: string; seat?: string | undefined }): Check[] => [
   ...(part.seat === 'click' ? (['click'] as const) : []),
-  ...(spins.test(part.name.toLowerCase()) ? (['spin'] as const) : []),
-  ...(slides.test(part.name.toLowerCase()) ? (['slide'] as const) : []),
+  ...(spins.has(headOf(part.name)) ? (['spin'] as const) : []),
+  ...(slides.has(headOf(part.name)) ? (['slide'] as const) : []),
 ]
 /** True when one of the things to stay clear of turns. */
-export const turns = (things: readonly string[] | undefined): boolean =>
-  (things ?? []).some(t => spins.test(t.toLowerCase()))
+export const turns = (things: readonly string[] | undefined): boolean => (things ?? []).some(t => spins.has(headOf(t)))

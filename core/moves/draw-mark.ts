@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import { line } from '../schema/atoms.ts'
-import { say, sentence } from '../words/phrase.ts'
+import { bare, say, sentence } from '../words/phrase.ts'
 import { place } from './field.ts'
 import { moveShape, turned, type MoveKind } from './move-kind.ts'
 
@@ -31,8 +31,8 @@ export const drawMark: MoveKind<DrawMark> = {
   opens: () => [],
   invert: turned,
   subject: m => m.mark,
-  down: m => sentence(say`draw ${m.mark}${m.place ? say` at the ${m.place}` : ''}`),
-  back: m => sentence(say`align to ${m.mark}${m.place ? say` at the ${m.place}` : ''}`),
+  down: m => sentence(say`draw ${m.mark}${m.place ? say` at the ${bare(m.place)}` : ''}`),
+  back: m => sentence(say`align to ${m.mark}${m.place ? say` at the ${bare(m.place)}` : ''}`),
   notes: () => [],
   tools: () => ['paint pen'],
   cautions: () => [],

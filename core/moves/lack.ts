@@ -1,6 +1,6 @@
 import { anatomy, type Family } from '../machine/families.ts'
 import type { Part } from '../items/part.ts'
-import { say, type Phrase } from '../words/phrase.ts'
+import { bare, type Phrase, say } from '../words/phrase.ts'
 
 /** What a move by itself lacks that would help the return. */
 export interface Lack {
@@ -28,7 +28,7 @@ export function ofPart(part: Part, family: Family): Lack[] {
   if (!part.orientation && !isCover)
     lacks.push({
       field: 'part.orientation',
-      ask: say`Which way the ${part.name} faces`,
+      ask: say`Which way the ${bare(part.name)} faces`,
       why: say`It goes in more than one way`,
       minutes: 3,
     })

@@ -1,7 +1,7 @@
 import type { InferType } from 'yup'
 import { part, partCautions, seatNotes } from '../items/part.ts'
 import { note } from '../words/note.ts'
-import { say, sentence } from '../words/phrase.ts'
+import { bare, say, sentence } from '../words/phrase.ts'
 import { partChecks } from './checks.ts'
 import { ofPart } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
@@ -29,8 +29,8 @@ export const parkPart: MoveKind<ParkPart> = {
   subject: m => say`${m.part.name}${at(m)}`,
   thing: m => m.part.name,
   down: m =>
-    sentence(say`${on(m)}park the ${m.part.name}, still attached, ${m.part.lies ?? say`where it cannot fall`}`),
-  back: m => sentence(say`${on(m)}bring the ${m.part.name} back to its seat`),
+    sentence(say`${on(m)}park the ${bare(m.part.name)}, still attached, ${m.part.lies ?? say`where it cannot fall`}`),
+  back: m => sentence(say`${on(m)}bring the ${bare(m.part.name)} back to its seat`),
   notes: m => [note(say`No wire under it`), ...seatNotes(m.part)],
   tools: () => [],
   cautions: m => partCautions(m.part),

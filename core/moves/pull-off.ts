@@ -2,7 +2,7 @@ import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { part, partCautions, seatNotes } from '../items/part.ts'
 import { note } from '../words/note.ts'
-import { say, sentence } from '../words/phrase.ts'
+import { bare, say, sentence } from '../words/phrase.ts'
 import { partChecks } from './checks.ts'
 import { ofPart } from './field.ts'
 import { ofPart as lacksOfPart } from './lack.ts'
@@ -37,8 +37,8 @@ export const pullOff: MoveKind<PullOff> = {
   invert: turned,
   subject: m => say`${m.part.name}${at(m)}`,
   thing: m => m.part.name,
-  down: m => sentence(say`${on(m)}pull the ${m.part.name} off straight`),
-  back: m => sentence(say`${on(m)}press the ${m.part.name} on straight, to the stop`),
+  down: m => sentence(say`${on(m)}pull the ${bare(m.part.name)} off straight`),
+  back: m => sentence(say`${on(m)}press the ${bare(m.part.name)} on straight, to the stop`),
   notes: m => [...(m.oneWay ? [note(say`Goes on once: check everything behind it first`)] : []), ...seatNotes(m.part)],
   tools: () => ['puller'],
   cautions: m => partCautions(m.part),

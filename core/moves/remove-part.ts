@@ -1,6 +1,6 @@
 import type { InferType } from 'yup'
 import { part, partCautions, seatNotes } from '../items/part.ts'
-import { join, say, sentence } from '../words/phrase.ts'
+import { bare, join, say, sentence } from '../words/phrase.ts'
 import { partChecks } from './checks.ts'
 import { ofPart } from './field.ts'
 import { ofPart as lacksOfPart } from './lack.ts'
@@ -26,9 +26,13 @@ export const removePart: MoveKind<RemovePart> = {
   thing: m => m.part.name,
   down: m =>
     sentence(
-      join('. Lies ', say`${on(m)}take off the ${m.part.name}`, m.part.lies ?? (m.cell && say`in cell ${m.cell}`)),
+      join(
+        '. Lies ',
+        say`${on(m)}take off the ${bare(m.part.name)}`,
+        m.part.lies ?? (m.cell && say`in cell ${m.cell}`),
+      ),
     ),
-  back: m => sentence(say`${on(m)}refit the ${m.part.name}`),
+  back: m => sentence(say`${on(m)}refit the ${bare(m.part.name)}`),
   notes: m => seatNotes(m.part),
   tools: () => [],
   cautions: m => partCautions(m.part),

@@ -3,7 +3,7 @@ import { part, partCautions, seatNotes } from '../items/part.ts'
 import { limits } from '../schema/limits.ts'
 import { line, listOf } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
-import { say, sentence } from '../words/phrase.ts'
+import { bare, say, sentence } from '../words/phrase.ts'
 import { partChecks } from './checks.ts'
 import { ofPart } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
@@ -43,9 +43,9 @@ export const replacePart: MoveKind<ReplacePart> = {
   invert: turned,
   subject: m => say`new ${m.part.name}${at(m)}`,
   thing: m => say`new ${m.part.name}`,
-  down: m => sentence(say`${on(m)}take off the ${m.part.name}; a new one goes in`),
+  down: m => sentence(say`${on(m)}take off the ${bare(m.part.name)}; a new one goes in`),
   back: m => sentence(say`${on(m)}fit the new ${m.part.name}`),
-  notes: m => [...m.carryOver.map(thing => note(say`Carry over the ${thing}`)), ...seatNotes(m.part)],
+  notes: m => [...m.carryOver.map(thing => note(say`Carry over the ${bare(thing)}`)), ...seatNotes(m.part)],
   tools: () => [],
   cautions: m => partCautions(m.part),
   checks: m => partChecks(m.part),

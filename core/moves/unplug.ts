@@ -62,7 +62,7 @@ export const unplug: MoveKind<Unplug> = {
           ? say`${on(m)}press the tab and unplug ${connectorName(m.connector)}`
           : say`${on(m)}unplug ${connectorName(m.connector)}`,
     ),
-  back: m => sentence(say`${on(m)}plug ${connectorName(m.connector)} until it seats`),
+  back: m => sentence(say`${on(m)}push home ${connectorName(m.connector)}, until it seats`),
   notes: m =>
     [
       m.connector.lock === 'secondary slider' ? [say`Slide the second lock home`] : [],

@@ -2,7 +2,7 @@ import type { InferType } from 'yup'
 import { tellRoute } from '../grammar/waypoints.ts'
 import { lineKinds, route, waypointName } from '../items/route.ts'
 import { note } from '../words/note.ts'
-import { join, list, say, sentence } from '../words/phrase.ts'
+import { bare, join, list, say, sentence } from '../words/phrase.ts'
 import { turns } from './checks.ts'
 import { note as noteField, place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
@@ -73,7 +73,9 @@ export const unroute: MoveKind<Unroute> = {
   down: m => sentence(say`${on(m)}free ${past(m)}`),
   back: m => sentence(say`${on(m)}lay ${past(m)}`),
   notes: m => [
-    ...(m.route.keepClear?.length ? [note(say`Keep clear of ${list(m.route.keepClear.map(k => say`the ${k}`))}`)] : []),
+    ...(m.route.keepClear?.length
+      ? [note(say`Keep clear of ${list(m.route.keepClear.map(k => say`the ${bare(k)}`))}`)]
+      : []),
     ...(m.route.slack ? [note(say`Slack: ${m.route.slack}`)] : []),
     ...(m.route.type === 'ground strap' ? [note(say`Bare metal under the eyelet`)] : []),
   ],

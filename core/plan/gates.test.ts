@@ -104,7 +104,7 @@ describe('7: parts that came off as one and fell apart', () => {
     expect(at(4)).toBeLessThan(at(2))
     expect(at(2)).toBeLessThan(at(3))
     expect(departures.map(d => english(d.why))).toEqual([
-      'somebody said so: under it (before: Plug P2, plug until it seats)',
+      'somebody said so: under it (before: Push home P2, plug, until it seats)',
     ])
     expect(arcs).toContainEqual({ first: id(4, 's'), then: id(2, 's'), reason: 'rides on', about: 'stator' })
   })

@@ -13,7 +13,7 @@ const turnOf = (move: Move) => traitsOf(move).turns
 export const onlyTurns = (r: ReturnStep): boolean => r.step.moves.every(m => turnOf(m) !== undefined)
 
 /** In which posture each step was done: as it was told, else after the turns before it. */
-function posturesOf(state: JobState): Map<string, Posture> {
+export function posturesOf(state: JobState): Map<string, Posture> {
   const found = new Map<string, Posture>()
   let at = homeOf(state)
   for (const id of state.order) {

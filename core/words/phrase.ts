@@ -49,3 +49,6 @@ export function join(by: string, ...all: readonly Part[]): Phrase {
   const parts = all.filter((part): part is Phrase => Boolean(part))
   return parts.length < 2 ? (parts[0] ?? '') : { parts, by }
 }
+
+/** A name without the article that somebody said before it, for sentences that have one: `the motor` is a motor. */
+export const bare = (name: string): string => name.replace(/^(the|an?)\s+(?=\S)/i, '')

@@ -1,8 +1,10 @@
-import { foundAt, lookedAt, openToLook, report as reported, type Act } from '@dialytica/core/acts'
+import { foundAt, lookedAt, openToLook, report as reported, turnAnew, type Act } from '@dialytica/core/acts'
 import { find, openingOf, type Finding, type Ranked } from '@dialytica/core/finder'
 import { entriesOf, whyNot, type BodyOf } from '@dialytica/core/log'
+import type { Posture } from '@dialytica/core/machine'
 import type { Move } from '@dialytica/core/moves'
 import { defineStore } from 'pinia'
+import { v4 } from 'uuid'
 import { computed, ref } from 'vue'
 import { useJob } from './job.ts'
 
@@ -57,5 +59,7 @@ export const useSearch = defineStore('search', () => {
   const explain = (by: string) => whyNot(job.says('leftover-explained', { leftover: current.value!.id, by }))
   /** Takes a cover off again, and what fastens it, to look behind it; what is under it stays as it is. */
   const openUp = (cover: string) => tell(openToLook(job.planned, cover, `to look for ${current.value!.what}`))
-  return { open, current, chosen, finding, explained, moveOf, report, lookIn, here, explain, openUp, openingOf }
+  /** The machine is turned to look; it is owed until it stands again as it stood. */
+  const turn = (to: Posture) => tell(turnAnew(job.state, { from: job.stance.posture, to }, v4(), v4()))
+  return { turn, open, current, chosen, finding, explained, moveOf, report, lookIn, here, explain, openUp, openingOf }
 })

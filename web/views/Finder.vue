@@ -77,6 +77,7 @@ useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
         @here="found"
         @miss="tell(search.lookIn($event))"
         @open="tell(search.openUp($event))"
+        @turn="tell(search.turn($event))"
         @show="shown = $event"
       />
     </section>

@@ -29,7 +29,7 @@ enableAutoUnmount(afterEach)
 describe('the return', () => {
   it('begins with the last step, in the words of the return', async () => {
     const { wrapper } = await open(Return, 'return')
-    expect(wrapper.get('h1').text()).toBe('Plug P1, plug until it seats.')
+    expect(wrapper.get('h1').text()).toBe('Push home P1, plug, until it seats.')
     expect(wrapper.text()).toContain('step 1 of 3')
     expect(wrapper.text()).toContain('Refit the top panel.')
     expect(wrapper.text()).toContain('No photo was taken of this step')

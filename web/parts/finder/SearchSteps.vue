@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Finding, Ranked } from '@dialytica/core/finder'
+import type { Posture } from '@dialytica/core/machine'
 import { describe } from '@dialytica/core/moves'
 import { text } from '@dialytica/core/words'
 import { NButton } from 'naive-ui'
@@ -9,7 +10,13 @@ import Thumb from '../Thumb.vue'
 
 /** What to open and where to look, one after the other; each place with its photo, its likelihood and why. */
 const props = defineProps<{ finding: Finding; fixed: boolean; lit: string | undefined }>()
-const emit = defineEmits<{ here: [place: Ranked]; miss: [id: string]; open: [step: string]; show: [place: Ranked] }>()
+const emit = defineEmits<{
+  here: [place: Ranked]
+  miss: [id: string]
+  open: [step: string]
+  turn: [to: Posture]
+  show: [place: Ranked]
+}>()
 const job = useJob()
 const percent = (p: number) => (p < 0.01 ? 'under 1 %' : `${Math.round(p * 100)} %`)
 const minutes = (n: number) => (n < 1 ? `${Math.max(1, Math.round(n * 60))} s` : `${n.toFixed(n < 10 ? 1 : 0)} min`)
@@ -19,20 +26,26 @@ const act = (step: string) => {
   return r ? describe(r.step.moves[0]!) : 'Open it'
 }
 /** What is less likely than a hundredth is only counted. */
-const worth = computed(() => props.finding.order.filter(s => s.opens || s.place!.likelihood >= 0.01))
+const worth = computed(() => props.finding.order.filter(s => !s.place || s.place.likelihood >= 0.01))
 const shown = computed(() => (worth.value.some(s => s.place) ? worth.value : props.finding.order).slice(0, 30))
 const rest = computed(() => props.finding.order.length - shown.value.length)
 </script>
 
 <template>
   <ol class="steps" aria-label="Where to look, in this order">
-    <li v-for="(s, i) in shown" :key="s.id" :class="{ opens: s.opens, lit: s.place && s.id === lit }">
+    <li v-for="(s, i) in shown" :key="s.id" :class="{ opens: s.opens || s.turns, lit: s.place && s.id === lit }">
       <span class="mono n">{{ i + 1 }}</span>
       <template v-if="s.opens">
         <span class="what"
           ><b>Open:</b> {{ act(s.opens) }} <span class="soft">about {{ minutes(s.minutes) }}</span></span
         >
         <NButton v-if="!fixed" @click="emit('open', s.opens)">It is off</NButton>
+      </template>
+      <template v-else-if="s.turns">
+        <span class="what"
+          ><b>Turn it {{ s.turns }}.</b> <span class="soft">there and back about {{ minutes(s.minutes) }}</span></span
+        >
+        <NButton v-if="!fixed" @click="emit('turn', s.turns)">It is turned</NButton>
       </template>
       <template v-else-if="s.place">
         <button class="see" type="button" :aria-label="`Show ${text(s.place.words)}`" @click="emit('show', s.place)">
