@@ -158,11 +158,14 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
     ['mark', 'Attend'],
     ['isolation', 'Drain'],
     ['part', 'Replace'],
+    ['part', 'Exchange'],
+    ['part', 'Fit new'],
+    ['part', 'Fold back'],
   ] as const) {
     await pick(page, kind)
     await choose(page, 'Kind of act', act)
   }
-  await expect(page.getByRole('list', { name: 'Moves of this step' }).getByRole('listitem')).toHaveCount(6)
+  await expect(page.getByRole('list', { name: 'Moves of this step' }).getByRole('listitem')).toHaveCount(9)
   await stepDown(page)
   // 13: a turn of the machine
   await zone(page, 'outside')

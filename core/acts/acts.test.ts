@@ -115,6 +115,17 @@ describe('recording a step', () => {
     expect(recordStep(new Bench().state, stepOf(1, 'rear'))).toMatchObject({ ok: false, refusal: { code: 22 } })
     expect(foundMissing({ id: id(1), moves: [] })).toMatchObject({ ok: false, refusal: { code: 23 } })
   })
+  it('scraps what is old where its new one was fitted before, and nothing else', () => {
+    const bench = new Bench()
+    bench.do(recordStep(bench.state, stepOf(1, 'drive', { kind: 'fit-new', part: { name: 'motor loom' } })))
+    expect(bench.state.owing.size).toBe(0)
+    bench.do(recordStep(bench.state, stepOf(2, 'drive', { kind: 'cut', consumable: 'tie', count: 3 })))
+    bench.do(recordStep(bench.state, stepOf(3, 'drive', { kind: 'remove-part', part: { name: 'old motor harness' } })))
+    bench.do(recordStep(bench.state, stepOf(4, 'drive', { kind: 'remove-part', part: { name: 'old pump' } })))
+    // Its ties are owed, the pump is, the old loom is not.
+    expect([...bench.state.owing].sort()).toEqual([id(200, 'm'), id(400, 'm')])
+    expect(bench.state.debts.get(id(300, 'm'))!.settled.scrapped).toBe(1)
+  })
   it('moves a step by one place, and no further than the ends', () => {
     const bench = new Bench()
     for (const n of [1, 2, 3]) bench.record(n, 'outside', screws(n))

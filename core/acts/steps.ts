@@ -1,9 +1,12 @@
+import { named, sameThing, speaksOf } from '../assembly/named.ts'
 import { rankBetween } from '../log/rank.ts'
 import { lastStep, type JobState } from '../log/state.ts'
 import { contentOf, type Step } from '../log/step.ts'
 import { mayBeLive } from '../machine/families.ts'
 import { stance } from '../machine/stance.ts'
-import { cannot, does, happens, says, type Act } from './act.ts'
+import { apply } from '../moves/move.ts'
+import { traitsOf } from '../moves/registry.ts'
+import { cannot, does, happens, says, type Act, type NewEvent } from './act.ts'
 import { strikeAgain } from './undo.ts'
 
 /** A step that says nothing yet: no move, no photo, no title. */
@@ -18,6 +21,24 @@ function rankBefore(state: JobState, id: string): string {
 }
 
 /**
+ * What comes off with a step although its new one is on already: it is scrapped, not owed. It says that it is the old one, and something new
+ * of that name was fitted before, in this step or an earlier one.
+ */
+function oldOnes(state: JobState, step: Step): NewEvent[] {
+  const family = state.opened?.family
+  if (!family) return []
+  const fitted = [...[...state.steps.values()].flatMap(s => s.moves), ...step.moves].flatMap(m =>
+    m.kind === 'fit-new' ? [named(m.part.name, family)] : [],
+  )
+  if (fitted.length === 0) return []
+  return step.moves.flatMap(move => {
+    const old = /\bold\s+(?<name>.+)/i.exec(traitsOf(move).part ?? '')?.groups?.name
+    if (!old || !fitted.some(f => sameThing(f, named(old, family)) || speaksOf(named(old, family), f))) return []
+    return apply(move).map(({ debt, count }) => happens('debt-settled', { debt, how: 'scrapped', count }))
+  })
+}
+
+/**
  * A step is done, at the machine as it stands: how it stands is noted, and whether power was on at a place that may be live. With `before`
  * it takes its place before that step, else it is the last.
  */
@@ -28,6 +49,7 @@ export function recordStep(state: JobState, step: Step, before?: string | null):
   const recorded = { ...step, ...(posture !== 'upright' && { posture }), ...(live && { live }) }
   return does(
     happens('step-recorded', { step: recorded }),
+    ...oldOnes(state, step),
     ...(before && state.steps.has(before)
       ? [happens('step-reordered', { step: step.id, rank: rankBefore(state, before) })]
       : []),

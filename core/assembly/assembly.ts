@@ -60,10 +60,34 @@ function partsOf(steps: readonly StepState[], family: Family): Found[] {
   )
 }
 
+/** The parts of a descent, to be asked for by what is said: word for word, as a part of the catalogue, or with a slip. */
+function partsBy(parts: readonly Found[]): (thing: Named) => readonly Found[] {
+  const byWords = new Map<string, Found[]>()
+  const byKnown = new Map<unknown, Found[]>()
+  for (const p of parts) {
+    const words = wordsOf(p.name)
+    byWords.set(words, [...(byWords.get(words) ?? []), p])
+    if (p.name.known) byKnown.set(p.name.known, [...(byKnown.get(p.name.known) ?? []), p])
+  }
+  return thing => {
+    const alike = byWords.get(wordsOf(thing)) ?? []
+    const known = thing.known ? (byKnown.get(thing.known) ?? []).filter(p => sameThing(thing, p.name)) : []
+    const found = new Set([...alike, ...known])
+    return found.size ? [...found] : parts.filter(p => sameThing(thing, p.name))
+  }
+}
+const wordsOf = (name: Named): string => name.terms.toSorted().join(' ')
+
 /** The parts that a place names: by their own names where it does, else those of which it speaks. */
-function meantBy(place: string, zone: string | undefined, family: Family, parts: readonly Found[]): Found[] {
+function meantBy(
+  place: string,
+  zone: string | undefined,
+  family: Family,
+  parts: readonly Found[],
+  named: (thing: Named) => readonly Found[],
+): Found[] {
   return thingsAt(place, family, zone).flatMap(thing => {
-    const own = parts.filter(p => sameThing(thing, p.name))
+    const own = named(thing)
     if (own.length) return own
     const spoken = parts.filter(p => speaksOf(thing, p.name))
     const most = Math.max(...spoken.map(p => p.name.terms.length))
@@ -77,6 +101,7 @@ function meantBy(place: string, zone: string | undefined, family: Family, parts:
  */
 export function assemblyOf(steps: readonly StepState[], family: Family): Assembly {
   const parts = partsOf(steps, family)
+  const by = partsBy(parts)
   const liaisons: Liaison[] = []
   const bind = (kind: Liaison['kind'], part: Part, step: StepState, move: Move, source: Liaison['source']) =>
     liaisons.push({ kind, part, step: step.id, move: move.id, source })
@@ -94,19 +119,18 @@ export function assemblyOf(steps: readonly StepState[], family: Family): Assembl
           bind('covers', part, step, first, 'derived')
     for (const move of step.moves) {
       const traits = traitsOf(move)
-      const meant = move.place ? meantBy(move.place, step.zone, family, parts) : []
+      const meant = move.place ? meantBy(move.place, step.zone, family, parts, by) : []
       if (traits.fastens) {
         for (const part of meant) if (part.at > at) bind('fastened by', part, step, move, 'said')
         if (here.length === 0 && meant.length === 0) loose.set(zone, [...(loose.get(zone) ?? []), { step, move }])
       }
       const place = move.place?.split(',')[0]
       if (place)
-        for (const part of parts)
-          if (part.at < at && sameThing(named(place, family, step.zone), part.name))
-            bind('carries', part, step, move, 'said')
+        for (const part of by(named(place, family, step.zone)))
+          if (part.at < at) bind('carries', part, step, move, 'said')
       for (const point of pointsOf(move) ?? []) {
         if (!point.of || !['behind', 'under', 'through', 'over'].includes(point.by)) continue
-        for (const part of meantBy(point.of, step.zone, family, parts))
+        for (const part of meantBy(point.of, step.zone, family, parts, by))
           if (part.at !== at) bind(point.by === 'over' ? 'passes after' : 'passes before', part, step, move, 'said')
       }
     }

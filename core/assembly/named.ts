@@ -33,7 +33,7 @@ export function named(text: string, family: Family, zone?: string): Named {
 const sameWords = (a: Named, b: Named): boolean =>
   a.terms.length > 0 &&
   a.terms.length === b.terms.length &&
-  a.terms.every(t => b.terms.some(u => t === u || alike(t, u) > 0.85))
+  a.terms.every(t => b.terms.includes(t) || b.terms.some(u => alike(t, u) > 0.85))
 
 /** True when nothing that one of them says beside tells it from the other. */
 const noneTellsApart = (a: Named, b: Named): boolean =>

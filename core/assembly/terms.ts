@@ -32,6 +32,19 @@ export const termsOf = (text: string): string[] =>
  */
 export function alike(a: string, b: string): number {
   if (a === b) return 1
+  if (a.length < 4 && b.length < 4) return 0
+  const key = `${a} ${b}`
+  const known = compared.get(key)
+  if (known !== undefined) return known
+  if (compared.size > 50_000) compared.clear()
+  const likeness = slipsApart(a, b)
+  compared.set(key, likeness)
+  return likeness
+}
+/** Pairs are compared again and again, at every fold: what was found is kept. */
+const compared = new Map<string, number>()
+
+function slipsApart(a: string, b: string): number {
   const longer = Math.max(a.length, b.length)
   const slips = longer >= 7 ? 2 : longer >= 4 ? 1 : 0
   if (slips === 0 || Math.abs(a.length - b.length) > slips || /\d/.test(a + b)) return 0

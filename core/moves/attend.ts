@@ -4,15 +4,27 @@ import { line, oneOf } from '../schema/atoms.ts'
 import { say, sentence } from '../words/phrase.ts'
 import { moveShape, turned, type MoveKind } from './move-kind.ts'
 
+/** What is done to a thing without taking anything off. The last three have no counterpart on the way back, ever. */
+export const attentions = [
+  'measure',
+  'inspect',
+  'photograph',
+  'clean',
+  'lubricate',
+  'knock loose',
+  'turn by hand',
+  'clear the alarm of',
+] as const
+
 const schema = moveShape('attend', {
-  act: oneOf(['measure', 'inspect', 'photograph', 'clean', 'lubricate']).required(),
+  act: oneOf(attentions).required(),
   thing: line().required('say what it is done to'),
   /** True when the return must do it again. */
   again: yup.boolean(),
 })
 type Attend = InferType<typeof schema>
 
-/** Measures, inspects, photographs, cleans or lubricates: owes nothing, repeated only if asked. */
+/** Measures, inspects, cleans, knocks loose, turns by hand and the like: owes nothing, repeated only if asked. */
 export const attend: MoveKind<Attend> = {
   kind: 'attend',
   name: 'Attend',
@@ -20,7 +32,7 @@ export const attend: MoveKind<Attend> = {
   schema,
   fresh: () => ({ act: 'inspect', thing: 'this place' }),
   fields: () => [
-    { path: 'act', label: 'act', how: 'choice', options: ['measure', 'inspect', 'photograph', 'clean', 'lubricate'] },
+    { path: 'act', label: 'act', how: 'choice', options: attentions },
     { path: 'thing', label: 'what', how: 'words' },
     { path: 'again', label: 'again going back', how: 'yes' },
   ],
@@ -33,6 +45,12 @@ export const attend: MoveKind<Attend> = {
       ['photograph, photographed, photo, picture of', { act: 'photograph' }],
       ['clean, cleaned, wipe, wiped', { act: 'clean' }],
       ['lubricate, lubricated, lube, grease up, oil', { act: 'lubricate' }],
+      ['knock loose, knocked loose, knock out, knocked out, drive out, drove out', { act: 'knock loose' }],
+      ['turn by hand, turned by hand, rotate by hand, spin by hand, spun by hand', { act: 'turn by hand' }],
+      [
+        'clear the alarm of, clear alarm, cleared alarm, clear the alarm, cleared the alarm',
+        { act: 'clear the alarm of' },
+      ],
     ],
     name: 'thing',
   },

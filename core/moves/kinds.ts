@@ -2,6 +2,9 @@ import { attend } from './attend.ts'
 import { cut } from './cut.ts'
 import { drain } from './drain.ts'
 import { drawMark } from './draw-mark.ts'
+import { exchange } from './exchange.ts'
+import { fitNew } from './fit-new.ts'
+import { foldBack } from './fold-back.ts'
 import { isolate } from './isolate.ts'
 import { openJoint } from './open-joint.ts'
 import { parkPart } from './park-part.ts'
@@ -37,4 +40,7 @@ export const moveKinds = {
   'draw-mark': drawMark,
   attend,
   'replace-part': replacePart,
+  exchange,
+  'fit-new': fitNew,
+  'fold-back': foldBack,
 } as const

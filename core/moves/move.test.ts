@@ -137,6 +137,32 @@ suite('a replaced part', () => {
   })
 })
 
+suite('what is done once', () => {
+  const of = (body: object) => ({ id: 'x', way: 'down', ...body }) as unknown as Move
+  it('owes nothing afterwards, and says so on the way back', () => {
+    const once = [
+      { kind: 'exchange', part: { name: 'the left brush', orientation: 'slope to the left' } },
+      { kind: 'fit-new', part: { name: 'motor loom', lies: 'along the old one' } },
+      { kind: 'attend', act: 'knock loose', thing: 'drum unit' },
+      { kind: 'attend', act: 'turn by hand', thing: 'drum' },
+    ].map(of)
+    expect(once.flatMap(apply)).toEqual([])
+    expect(once.map(m => describe(m))).toEqual([
+      'Exchange the left brush: old off, new on.',
+      'Fit the new motor loom, along the old one.',
+      'Knock loose drum unit.',
+      'Turn by hand drum.',
+    ])
+    for (const move of once) expect(describe(invert(move))).toContain('nothing to do')
+    expect(notes(once[0]!).map(n => english(n.says))).toEqual(['Faces as the old one did: slope to the left'])
+  })
+  it('or is laid again, without anything new', () => {
+    const lip = of({ kind: 'fold-back', part: { name: 'lip of the bellows' } })
+    expect(apply(lip).map(c => [c.item, c.count])).toEqual([['part', 1]])
+    expect(describe(invert(lip))).toBe('Lay the lip of the bellows again.')
+  })
+})
+
 suite('a move that is not valid', () => {
   it.each([
     [{ kind: 'fold-away' }, /must be one of remove-fasteners/],

@@ -82,17 +82,21 @@ function mayBreak(stretches: Reach['stretches'], placed: StepSet, n: number): In
 }
 
 /** What turns around a step cost: to the posture that it needs, to the one in which it leaves the machine, and home after the last one. */
-function turning(on: Instance, state: State, placed: StepSet, s: number): { cost: number; posture: string } {
+function turning(on: Instance, state: State, s: number): { cost: number; posture: string } {
+  const need = on.posture[s]!
+  // Nearly every step is done as the machine stands.
+  if ((need === '' || need === state.posture) && state.count + 1 < on.n && !on.leaves.has(s))
+    return { cost: 0, posture: state.posture }
   let [cost, posture] = [0, state.posture]
-  const turn = (to: string, done: StepSet) => {
-    if (to !== '' && posture !== '' && to !== posture) {
-      cost += unit.turns + (falls(on, posture, step => has(done, step)) ? unit.unsafe : 0)
-    }
+  const turn = (to: string, isDone: (step: number) => boolean) => {
+    if (to !== '' && posture !== '' && to !== posture)
+      cost += unit.turns + (falls(on, posture, isDone) ? unit.unsafe : 0)
     posture = to || posture
   }
-  turn(on.posture[s]!, state.placed)
-  turn(on.leaves.get(s) ?? '', placed)
-  if (state.count + 1 === on.n) turn(on.home, placed)
+  turn(need, step => has(state.placed, step))
+  const afterIt = (step: number) => step === s || has(state.placed, step)
+  turn(on.leaves.get(s) ?? '', afterIt)
+  if (state.count + 1 === on.n) turn(on.home, afterIt)
   return { cost, posture }
 }
 
@@ -109,13 +113,13 @@ function onward({ on, reach, bound }: Ground, state: State, most: number): State
     const breaks = s > 0 && !has(state.placed, s - 1)
     if (breaks && !may[s] && dear) continue
     if (!covers(state.placed, reach.needs[s]!)) continue
-    const placed = state.placed.slice()
-    add(placed, s)
-    const { cost: turns, posture } = turning(on, state, placed, s)
+    const { cost: turns, posture } = turning(on, state, s)
     const tool = on.tool[s] || state.tool
     const cost =
       state.cost + (breaks ? unit.broken : 0) + turns + changes(state.tool, on.tool[s]!) * unit.tools + passed
     if (cost >= most) continue
+    const placed = state.placed.slice()
+    add(placed, s)
     const rest = bound(placed, posture, tool)
     const least = Math.max(state.least, cost + rest)
     if (least >= most) continue

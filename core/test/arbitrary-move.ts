@@ -4,6 +4,7 @@ import { conditions } from '../items/condition.ts'
 import { drives, heads } from '../items/fastener.ts'
 import { lineKinds, passings } from '../items/route.ts'
 import { postures } from '../machine/postures.ts'
+import { attentions } from '../moves/attend.ts'
 import { isolations } from '../moves/isolate.ts'
 import type { Move } from '../moves/registry.ts'
 
@@ -100,11 +101,16 @@ const bodies: { [K in Move['kind']]: fc.Arbitrary<object> } = {
   drain: fc.record({ by: some(['filter', 'plug', 'cap', 'drain tube', 'hose']) }),
   'draw-mark': fc.record({ mark: word }),
   attend: fc.record({
-    act: some(['measure', 'inspect', 'photograph', 'clean', 'lubricate']),
+    act: some(attentions),
     thing: word,
     again: fc.boolean(),
   }),
   'replace-part': fc.record({ part, carryOver: fc.array(word, { maxLength: 3 }) }),
+  exchange: fc.record({
+    part: fc.record({ name: word, orientation: some(['arrow up']) }, { requiredKeys: ['name'] }),
+  }),
+  'fit-new': fc.record({ part: fc.record({ name: word, lies: some(['bench']) }, { requiredKeys: ['name'] }) }),
+  'fold-back': fc.record({ part: fc.record({ name: word }) }),
 }
 
 /** Any move of one kind, on its way down, with any subset of what can be known of it. */

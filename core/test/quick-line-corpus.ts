@@ -3,6 +3,15 @@
  * upright. `=` begins a move: its kind, then field:value; quotes hold words together, commas part a list.
  */
 export const quickLineCorpus = String.raw`
+# --- acts that owe nothing new
+fit new motor loom
+= fit-new part.name:"motor loom"
+exchange left brush
+= exchange part.name:"left brush"
+peel back lip of bellows
+= fold-back part.name:"lip of bellows"
+knocked loose drum unit
+= attend act:"knock loose" thing:"drum unit"
 # --- fasteners, tidy
 4x T20x18 pump bracket @D1
 = remove-fasteners count:4 drive:torx size:T20 length:18 place:"pump bracket" cell:D1
