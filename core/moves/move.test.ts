@@ -154,7 +154,7 @@ suite('what is done once', () => {
       'Turn by hand drum.',
     ])
     for (const move of once) expect(describe(invert(move))).toContain('nothing to do')
-    expect(notes(once[0]!).map(n => english(n.says))).toEqual(['Faces as the old one did: slope to the left'])
+    expect(notes(invert(once[0]!)).map(n => english(n.says))).toEqual(['Faces as the old one did: slope to the left'])
   })
   it('or is laid again, without anything new', () => {
     const lip = of({ kind: 'fold-back', part: { name: 'lip of the bellows' } })

@@ -52,7 +52,8 @@ export function gates(family: Family, plan: readonly ReturnStep[]): Gate[] {
   }
   for (const step of plan) {
     const zone = step.step.zone
-    if (!zone) continue
+    // A turn is done to the machine as a whole: it lies behind nothing.
+    if (!zone || step.step.moves.every(m => traitsOf(m).turns)) continue
     const over = covers.filter(c => c.number < step.number && liesIn(family, zone, c.zone))
     if (over.length === 0) continue
     const levels = new Map<string, number>()

@@ -200,6 +200,10 @@ describe('on machines that were turned', () => {
           const { steps: way, cost } = planReturn(now, 'front-loader')
           const at = way.findIndex(r => r.owes > 0)
           const r = way[at]!
+          // Whatever is taken is done as the machine lies then, also after a turn that nobody recorded.
+          const posed = now.steps.get(r.step.id)?.posture ?? 'upright'
+          if (!r.turn && r.step.moves.every(m => m.kind !== 'isolate' && m.kind !== 'turn-machine'))
+            expect(stance(now).posture).toBe(posed)
           const gate = gates('front-loader', way).find(g => g.at === at)
           if (cost.unsafe === 0) expect(gate?.behind ?? []).toEqual([])
           const taken =

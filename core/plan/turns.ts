@@ -2,7 +2,6 @@ import type { Assembly } from '../assembly/assembly.ts'
 import { owedCount, type Debt, type JobState, type StepState } from '../log/state.ts'
 import type { Posture } from '../machine/postures.ts'
 import { homeOf } from '../machine/stance.ts'
-import { invert } from '../moves/move.ts'
 import { traitsOf, type Move } from '../moves/registry.ts'
 import type { Arc } from './arc.ts'
 import type { Holding, Instance } from './instance.ts'
@@ -58,27 +57,30 @@ interface Owed {
   move: Move
   debt: Debt
   from: Posture
+  /** Debts of the same step that are settled. */
+  also: readonly Debt[]
 }
 
 const owedTurns = (turns: readonly ReturnStep[]): Owed[] =>
-  turns.flatMap(r =>
-    r.moves.flatMap(({ move, debts }) =>
-      debts
-        .filter(d => owedCount(d) > 0)
-        // The move is the inverse: it leads back to where the recorded turn came from.
-        .map(debt => ({ step: r.step, number: r.number, move, debt, from: turnOf(move)!.to })),
-    ),
-  )
+  turns.flatMap(({ step, number, moves, debts }) => {
+    const owed = moves.flatMap(({ move, debts }) =>
+      // The move is the inverse: it leads back to where the recorded turn came from.
+      debts.filter(d => owedCount(d) > 0).map(debt => ({ step, number, move, debt, from: turnOf(move)!.to, also: [] })),
+    )
+    // What of the same step is back already stays with it.
+    const also = debts.filter(d => owedCount(d) === 0)
+    return owed.map((o, i) => (i === 0 ? { ...o, also } : o))
+  })
 
-/** The id of a turn that nobody recorded: that of the turn which it takes back for a while, told from it by its first digit. */
+/** The id of a turn that nobody recorded: that of the step for which it is made, told from it by its first digit. */
 const anew = (id: string, n: number): string =>
   `${((Number.parseInt(id[0]!, 16) + 1 + n) % 16).toString(16)}${id.slice(1)}`
 
 /** One step that settles recorded turns at once; their moves are one: that of the first of them. */
 function turnStep(settled: readonly Owed[]): ReturnStep {
   const { step, number, move } = settled.at(-1)!
-  const debts = settled.map(t => t.debt)
-  return { step, number, moves: [{ move, debts }], debts, owes: debts.length }
+  const debts = settled.flatMap(t => [t.debt, ...t.also])
+  return { step, number, moves: [{ move, debts }], debts, owes: settled.length }
 }
 
 /**
@@ -94,7 +96,6 @@ export function withTurns(
 ): ReturnStep[] {
   const done: ReturnStep[] = []
   let stack = owedTurns(turns)
-  const template = turns[0]
   let stands = on.stands as Posture
   let extra = 0
   /** Steps since the last turn that need the machine as it stands. */
@@ -104,7 +105,8 @@ export function withTurns(
     seat: h.seat < 0 ? null : rest[h.seat]!.step.id,
     by: h.by.map(s => rest[s]!.step.id),
   }))
-  const turn = (to: Posture | '') => {
+  /** A turn that is needed for a step: one that takes recorded turns back, else one that nobody recorded. */
+  const turn = (to: Posture | '', { step, number }: ReturnStep) => {
     if (to === '' || to === stands) return
     // All that led away from the posture to which it leads.
     const settled = stack.slice(0, stack.findLastIndex(t => t.from === to) + 1)
@@ -112,28 +114,22 @@ export function withTurns(
     const planned = { from: stands, to, before: here, secures }
     here = []
     if (settled.length) done.push({ ...turnStep(settled), turn: planned })
-    else if (template) {
-      const { step, number } = template
-      const move = invert({ ...step.moves[0]!, kind: 'turn-machine', way: 'down', from: to, to: stands } as Move)
-      const own = { ...step, id: anew(step.id, extra++), moves: [], marks: [], photos: [], later: [] }
-      done.push({
-        step: own,
-        number,
-        moves: [{ move, debts: [] }],
-        debts: [],
-        owes: 1,
-        turn: planned,
-      })
+    else {
+      const move: Move = { id: step.id, kind: 'turn-machine', way: 'back', from: stands, to }
+      const own = { ...step, id: anew(step.id, extra++), zone: 'outside', moves: [], marks: [], photos: [], later: [] }
+      done.push({ step: own, number, moves: [{ move, debts: [] }], debts: [], owes: 1, turn: planned })
     }
     stands = to
   }
   for (const s of order) {
-    turn(on.posture[s] as Posture | '')
-    done.push(rest[s]!)
-    if (on.posture[s] !== '') here.push(rest[s]!.step.id)
-    turn((on.leaves.get(s) ?? '') as Posture | '')
+    const r = rest[s]!
+    turn(on.posture[s] as Posture | '', r)
+    done.push(r)
+    if (on.posture[s] !== '') here.push(r.step.id)
+    turn((on.leaves.get(s) ?? '') as Posture | '', r)
   }
-  turn(on.home as Posture | '')
+  const last = done.at(-1) ?? turns[0]
+  if (last) turn(on.home as Posture | '', last)
   if (stack.length === 0) return done
   // It was turned and turned back before anything else came off: that it stands as it stood is looked at once, before anything comes on.
   const before = done.findLastIndex(r => !r.step.moves.some(m => traitsOf(m).restores)) + 1
