@@ -12,13 +12,9 @@ export interface Part {
   move: string
   mass: Mass
 }
-/**
- * How one thing is bound to another. What a thing covers is derived: what was reached in its zone after it had come off, where it is more
- * than light. It is a guess about the way in, never a rule of the return.
- */
-export const liaisonKinds = ['fastened by', 'carries', 'passes before', 'passes after', 'covers'] as const
+/** How one thing is bound to another. */
 export interface Liaison {
-  kind: (typeof liaisonKinds)[number]
+  kind: 'fastened by' | 'carries' | 'passes before' | 'passes after'
   part: Part
   /** The step, and the move, that binds it. */
   step: string
@@ -41,21 +37,19 @@ export const assemblyOfJob = (state: JobState, family: Family): Assembly =>
 
 /** A part of the descent with its move, before anything is bound. */
 interface Found extends Part {
-  of: StepState
+  /** The place of its step in the descent. */
   at: number
-  /** True where it opens zones: then the zones tell what it covers. */
-  opens: boolean
 }
 
 function partsOf(steps: readonly StepState[], family: Family): Found[] {
   return steps.flatMap((of, at) =>
     of.moves.flatMap((move): Found[] => {
-      const { part: text, opens = [] } = traitsOf(move)
+      const text = traitsOf(move).part
       if (!text) return []
       const name = named(text, family, of.zone)
       const people = 'part' in move && move.part ? (move.part.people ?? 1) : 1
       const mass = people > 1 ? 'heavy' : (name.known?.mass ?? 'light')
-      return [{ name, step: of.id, move: move.id, mass, of, at, opens: opens.length > 0 }]
+      return [{ name, step: of.id, move: move.id, mass, at }]
     }),
   )
 }
@@ -112,11 +106,6 @@ export function assemblyOf(steps: readonly StepState[], family: Family): Assembl
     // What was undone just before in the same zone, and named nothing that came off later, held what comes off now.
     for (const part of here) for (const l of loose.get(zone) ?? []) bind('fastened by', part, l.step, l.move, 'derived')
     if (here.length) loose.delete(zone)
-    const first = step.moves[0]
-    if (first && step.zone)
-      for (const part of parts)
-        if (part.at < at && part.mass !== 'light' && part.of.zone === step.zone && !part.opens)
-          bind('covers', part, step, first, 'derived')
     for (const move of step.moves) {
       const traits = traitsOf(move)
       const meant = move.place ? meantBy(move.place, step.zone, family, parts, by) : []
@@ -135,8 +124,5 @@ export function assemblyOf(steps: readonly StepState[], family: Family): Assembl
       }
     }
   })
-  return {
-    parts: parts.map(({ name, step, move, mass }) => ({ name, step, move, mass })),
-    liaisons,
-  }
+  return { parts, liaisons }
 }

@@ -1,9 +1,9 @@
 import { families, type Family } from '../machine/families.ts'
+import { once } from './kept.ts'
 import { knownPartLines } from './known-parts.ts'
 
 /** How a part lies on the hand, and falls: what is not light is held by its fastenings before the machine is turned. */
-export const masses = ['light', 'middling', 'heavy'] as const
-export type Mass = (typeof masses)[number]
+export type Mass = 'light' | 'middling' | 'heavy'
 
 /** A part that washers usually have. */
 export interface KnownPart {
@@ -27,8 +27,4 @@ function read(line: string): KnownPart {
 }
 
 /** The catalogue: one table for both families. */
-export const catalogue: readonly KnownPart[] = knownPartLines.trim().split('\n').map(read)
-
-const byName = new Map(catalogue.map(p => [p.name, p]))
-/** The part of the catalogue with this usual name. */
-export const knownPart = (name: string): KnownPart | undefined => byName.get(name)
+export const catalogue = once((): readonly KnownPart[] => knownPartLines.trim().split('\n').map(read))

@@ -1,5 +1,6 @@
 import type { Family } from '../machine/families.ts'
 import type { KnownPart } from './catalogue.ts'
+import { kept } from './kept.ts'
 import { resolvePart } from './resolve.ts'
 import { alike, isPosition, termsOf } from './terms.ts'
 
@@ -13,21 +14,17 @@ export interface Named {
   tells: readonly string[]
 }
 
-const made = new Map<string, Named>()
-/** A name and its meaning; asked for at every fold, so kept. */
-export function named(text: string, family: Family, zone?: string): Named {
-  const key = `${family} ${zone ?? ''} ${text}`
-  const known = made.get(key)
-  if (known) return known
-  if (made.size > 4000) made.clear()
+const keptNames = kept(4000, key => {
+  const [family, zone, text] = JSON.parse(key) as [Family, string | null, string]
   const terms = termsOf(text)
-  const { part } = resolvePart(text, { family, zone })
+  const { part } = resolvePart(text, { family, zone: zone ?? undefined })
   const own = new Set(part ? [part.name, ...part.also].flatMap(termsOf) : [])
   const tells = terms.filter(t => !own.has(t) && (isPosition(t) || /\d/.test(t)))
-  const name = { text, terms, known: part, tells }
-  made.set(key, name)
-  return name
-}
+  return { text, terms, known: part, tells }
+})
+/** A name and its meaning. */
+export const named = (text: string, family: Family, zone?: string): Named =>
+  keptNames(JSON.stringify([family, zone ?? null, text]))
 
 /** True when two names say the same word by word, slips of the hand aside. */
 const sameWords = (a: Named, b: Named): boolean =>

@@ -4,7 +4,7 @@ import { resolvePart } from './resolve.ts'
 import { newParts, saidParts } from './said-parts.test-data.ts'
 
 const familyOf = (name: string) =>
-  catalogue.find(p => p.name === name)!.zone['front-loader'] === undefined ? 'top-loader' : 'front-loader'
+  catalogue().find(p => p.name === name)!.zone['front-loader'] === undefined ? 'top-loader' : 'front-loader'
 const table = Object.entries(saidParts).flatMap(([name, ways]) =>
   ways.map(way => ({ name, way, ...resolvePart(way, { family: familyOf(name) }) })),
 )
@@ -14,7 +14,7 @@ const wrong = (rows: typeof table) => rows.filter(r => r.part?.name !== r.name)
 
 describe('the name of a part', () => {
   it('is in the catalogue once', () => {
-    const names = catalogue.map(p => p.name)
+    const names = catalogue().map(p => p.name)
     expect(new Set(names).size).toBe(names.length)
     expect(names.length).toBeGreaterThan(170)
   })

@@ -1,4 +1,5 @@
 import { catalogue, type KnownPart } from './catalogue.ts'
+import { kept, once } from './kept.ts'
 import { alike, isPosition, termsOf } from './terms.ts'
 import type { Family } from '../machine/families.ts'
 
@@ -10,34 +11,35 @@ interface Naming {
   weight: number
 }
 
-const namings: readonly Naming[] = catalogue.flatMap(part =>
-  [part.name, ...part.also].map(name => ({ part, terms: termsOf(name), joined: termsOf(name).join(''), weight: 0 })),
-)
-/** In how many parts a word occurs: the fewer, the more it says. */
-const spread = new Map<string, Set<string>>()
-for (const { part, terms } of namings)
-  for (const term of terms) spread.set(term, (spread.get(term) ?? new Set()).add(part.name))
-const vocabulary = [...spread.keys()]
-/** What a word says: its information in bits, over the parts of the catalogue; a word that no part has says as much as any. */
-const rarest = Math.log2(1 + catalogue.length)
-const weightOf = (term: string): number => Math.log2(1 + catalogue.length / (spread.get(term)?.size ?? 1))
-for (const naming of namings) naming.weight = naming.terms.reduce((sum, t) => sum + weightOf(t), 0)
+/** The names of the catalogue, and what their words say. */
+const lexicon = once(() => {
+  /** In which parts a word occurs: the fewer, the more it says. */
+  const spread = new Map<string, Set<string>>()
+  const spelt = catalogue().flatMap(part => [part.name, ...part.also].map(name => ({ part, terms: termsOf(name) })))
+  for (const { part, terms } of spelt)
+    for (const term of terms) spread.set(term, (spread.get(term) ?? new Set()).add(part.name))
+  /** What a word says: its information in bits, over the parts of the catalogue; one that no part has says as much as any. */
+  const weightOf = (term: string): number => Math.log2(1 + catalogue().length / (spread.get(term)?.size ?? 1))
+  const namings = spelt.map(({ part, terms }): Naming => ({
+    part,
+    terms,
+    joined: terms.join(''),
+    weight: terms.reduce((sum, t) => sum + weightOf(t), 0),
+  }))
+  return { namings, weightOf, vocabulary: [...spread.keys()] }
+})
 
-/** The words of the catalogue that a word can be, with how alike they are; asked for again and again, so kept. */
-const near = new Map<string, ReadonlyMap<string, number>>()
-function wordsLike(term: string): ReadonlyMap<string, number> {
-  const known = near.get(term)
-  if (known) return known
-  if (near.size > 4000) near.clear()
-  const found = new Map(
-    vocabulary.flatMap((word): [string, number][] => {
-      const likeness = alike(term, word)
-      return likeness > 0 ? [[word, likeness]] : []
-    }),
-  )
-  near.set(term, found)
-  return found
-}
+/** The words of the catalogue that a word can be, with how alike they are. */
+const wordsLike = kept(
+  4000,
+  (term): ReadonlyMap<string, number> =>
+    new Map(
+      lexicon().vocabulary.flatMap((word): [string, number][] => {
+        const likeness = alike(term, word)
+        return likeness > 0 ? [[word, likeness]] : []
+      }),
+    ),
+)
 
 /** What is known of where a name was said. */
 export interface Said {
@@ -45,21 +47,22 @@ export interface Said {
   zone?: string | undefined
 }
 /** A part that a name can mean. */
-export interface Meaning {
+interface Meaning {
   part: KnownPart
   /** From 0 to 1: how well the name fits. */
   score: number
 }
 
 /** What a name can mean, the best first: one meaning a part. O(names of the catalogue). */
-export function meanings(name: string, { family, zone }: Said): Meaning[] {
+function meanings(name: string, { family, zone }: Said): Meaning[] {
   const said = termsOf(name)
   if (said.length === 0) return []
+  const { namings, weightOf } = lexicon()
   const joined = said.join('')
   const spotAlone = said.every(isPosition)
   const like = said.map(wordsLike)
   // A word that no part has is heavy: it says that something else is meant.
-  const saidWeights = said.map((t, i) => (like[i]!.size ? weightOf(best(like[i]!) ?? t) : rarest))
+  const saidWeights = said.map((t, i) => weightOf(best(like[i]!) ?? t))
   const found = new Map<string, Meaning>()
   for (const naming of namings) {
     if (naming.part.zone[family] === undefined || (spotAlone && naming.joined !== joined)) continue

@@ -1,4 +1,5 @@
 import distance from 'damerau-levenshtein'
+import { kept } from './kept.ts'
 
 /** Words that name nothing. */
 const empty = new Set('the a an of on in at to for from with its his that this and'.split(' '))
@@ -32,22 +33,13 @@ export const termsOf = (text: string): string[] =>
  */
 export function alike(a: string, b: string): number {
   if (a === b) return 1
-  if (a.length < 4 && b.length < 4) return 0
-  const key = `${a} ${b}`
-  const known = compared.get(key)
-  if (known !== undefined) return known
-  if (compared.size > 50_000) compared.clear()
-  const likeness = slipsApart(a, b)
-  compared.set(key, likeness)
-  return likeness
-}
-/** Pairs are compared again and again, at every fold: what was found is kept. */
-const compared = new Map<string, number>()
-
-function slipsApart(a: string, b: string): number {
   const longer = Math.max(a.length, b.length)
   const slips = longer >= 7 ? 2 : longer >= 4 ? 1 : 0
   if (slips === 0 || Math.abs(a.length - b.length) > slips || /\d/.test(a + b)) return 0
-  const { steps } = distance(a, b)
+  const steps = stepsBetween(`${a} ${b}`)
   return steps > slips ? 0 : 1 - 0.12 * steps - (a[0] === b[0] ? 0 : 0.1)
 }
+const stepsBetween = kept(50_000, pair => {
+  const [a, b] = pair.split(' ') as [string, string]
+  return distance(a, b).steps
+})

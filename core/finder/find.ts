@@ -1,5 +1,5 @@
 import type { JobState } from '../log/state.ts'
-import { assemblyOfJob } from '../assembly/assembly.ts'
+import { coveredBy } from '../assembly/covered.ts'
 import type { Family } from '../machine/families.ts'
 import type { Posture } from '../machine/postures.ts'
 import { stance } from '../machine/stance.ts'
@@ -8,7 +8,7 @@ import type { ReturnPlan } from '../plan/plan.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
 import { searchOrder, type SearchNode } from '../search/order.ts'
 import { paceOf, stepMinutes } from './evidence.ts'
-import { openings, type Stood } from './openings.ts'
+import { openings } from './openings.ts'
 import { posturesOf } from '../plan/turns.ts'
 import { placesFor, type Place, type Question } from './places.ts'
 
@@ -63,14 +63,14 @@ export function plainReverse(plan: readonly ReturnStep[], pace: number): { at: M
 export function find(
   state: JobState,
   family: Family,
-  { steps, arcs }: Pick<ReturnPlan, 'steps' | 'arcs'>,
+  { steps, arcs, assembly }: Pick<ReturnPlan, 'steps' | 'arcs' | 'assembly'>,
   question: Question,
   missed: readonly string[] = [],
   most = 300,
 ): Finding {
   const took = stepMinutes(steps)
   const pace = paceOf(steps, took)
-  const stood = stoodOf(state, family)
+  const stood = { stands: stance(state).posture, postures: posturesOf(state), covered: coveredBy(state, assembly) }
   const ranked = (closed?: ReadonlySet<string>) => {
     const open = openings(family, steps, arcs, pace, stood, closed)
     const places = placesFor({ state, family, plan: steps, open, took, pace }, question)
@@ -115,16 +115,8 @@ export function find(
 /** What one thing of the order is: a place, a turn, or an opening. */
 function whatOf(id: string, place: Ranked | undefined): Pick<SearchStep, 'place' | 'turns' | 'opens'> {
   if (place) return { place }
-  const [kind, of] = [id.slice(0, 5), id.slice(5)]
-  return kind === 'turn:' ? { turns: of as Posture } : { opens: of }
-}
-
-/** How the machine stands, where each step was done, and by what it is covered. */
-function stoodOf(state: JobState, family: Family): Stood {
-  const covered = new Map<string, string[]>()
-  for (const { kind, part, step } of assemblyOfJob(state, family).liaisons)
-    if (kind === 'covers') covered.set(step, [...(covered.get(step) ?? []), part.step])
-  return { stands: stance(state).posture, postures: posturesOf(state), covered }
+  const [kind, of] = id.split(':') as [string, string]
+  return kind === 'turn' ? { turns: of as Posture } : { opens: of }
 }
 
 /** An order without the openings that lead to no place. */

@@ -11,7 +11,7 @@ const pieces = (r: ReturnStep) => r.debts.reduce((n, d) => n + Math.max(settledC
 /** The name of what is opened by undoing a step, in the search. */
 export const openingOf = (step: string): string => `open:${step}`
 /** The name of a turn of the machine, in the search. */
-export const turningTo = (posture: Posture): string => `turn:${posture}`
+const turningTo = (posture: Posture): string => `turn:${posture}`
 
 /** How the machine stands, in which posture each step was done, and which parts cover each step, the outermost first; all by their steps. */
 export interface Stood {
@@ -51,6 +51,12 @@ export function openings(
   }
   const covers = plan.flatMap(r => r.moves.flatMap(({ move }) => zonesOpenedBy(move).map(zone => ({ r, zone }))))
   const nodes = new Map<string, SearchNode>()
+  /** Something to do on the way, under what is given; once made it stays as it is. */
+  function node(id: string, takes: () => number, under: readonly string[]): string {
+    if (!nodes.has(id)) nodes.set(id, { id, likelihood: 0, minutes: takes(), under })
+    return id
+  }
+  const through = (r: ReturnStep, under: readonly string[]) => node(openingOf(r.step.id), () => minutes(r), under)
   /** The last of the openings over a zone that were made before a step, outermost first; each is put under the one before it. */
   function overZone(zone: string, before = Infinity): string[] {
     const levels = new Map<string, typeof covers>()
@@ -61,24 +67,14 @@ export function openings(
     for (const [, beside] of outerFirst) {
       if (beside.some(c => !isOn(c.r))) continue
       const cheapest = beside.reduce((a, b) => (minutes(b.r) < minutes(a.r) ? b : a)).r
-      const id = openingOf(cheapest.step.id)
-      if (!nodes.has(id)) nodes.set(id, { id, likelihood: 0, minutes: minutes(cheapest), under: last })
-      last = [id]
+      last = [through(cheapest, last)]
     }
     return last
-  }
-  /** An opening by a part that is on, under what is given; once made it stays as it is. */
-  function through(part: ReturnStep, under: readonly string[]): string {
-    const id = openingOf(part.step.id)
-    if (!nodes.has(id)) nodes.set(id, { id, likelihood: 0, minutes: minutes(part), under })
-    return id
   }
   function turning(r: ReturnStep): string[] {
     const posture = postures.get(r.step.id) ?? stands
     if (posture === stands) return []
-    const id = turningTo(posture)
-    if (!nodes.has(id)) nodes.set(id, { id, likelihood: 0, minutes: 2 * effortOf(stands, posture).minutes, under: [] })
-    return [id]
+    return [node(turningTo(posture), () => 2 * effortOf(stands, posture).minutes, [])]
   }
   function over(r: ReturnStep): string[] {
     let last = r.step.zone ? overZone(r.step.zone, r.number) : []

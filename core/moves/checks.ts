@@ -1,3 +1,4 @@
+import { termsOf } from '../assembly/terms.ts'
 import { say, type Phrase } from '../words/phrase.ts'
 
 /** What the hand does to be sure that a thing is home, each one tap. */
@@ -17,8 +18,7 @@ export const checkWords: Record<Check, Phrase> = {
 const spins = new Set('drum rotor pulley motor fan belt basket agitator impeller hub shaft'.split(' '))
 const slides = new Set('drawer rail slide lid door'.split(' '))
 /** The word by which a name says what the thing is: `pulley` of `drum pulley, left`. */
-const headOf = (name: string): string =>
-  name.toLowerCase().split(/[,(]/)[0]!.trim().split(/\s+/).at(-1)!.replace(/s$/, '')
+const headOf = (name: string): string => termsOf(name.split(/[,(]/)[0]!).at(-1) ?? ''
 
 /** The checks of a part, by how it seats and what it is. */
 export const partChecks = (part: { name: string; seat?: string | undefined }): Check[] => [

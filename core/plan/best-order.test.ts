@@ -41,7 +41,7 @@ const arbitraryInstance = (most: number): fc.Arbitrary<Instance> =>
           arcs: pairs.filter(([a, b]) => at[a]! < at[b]!),
           posture,
           tool,
-          leaves: new Map(leaves),
+          leaves: posture.map((_, s) => leaves.find(([at]) => at === s)?.[1] ?? ''),
           ...rest,
         }
       }),

@@ -85,7 +85,7 @@ function mayBreak(stretches: Reach['stretches'], placed: StepSet, n: number): In
 function turning(on: Instance, state: State, s: number): { cost: number; posture: string } {
   const need = on.posture[s]!
   // Nearly every step is done as the machine stands.
-  if ((need === '' || need === state.posture) && state.count + 1 < on.n && !on.leaves.has(s))
+  if ((need === '' || need === state.posture) && state.count + 1 < on.n && !on.leaves[s])
     return { cost: 0, posture: state.posture }
   let [cost, posture] = [0, state.posture]
   const turn = (to: string, isDone: (step: number) => boolean) => {
@@ -95,7 +95,7 @@ function turning(on: Instance, state: State, s: number): { cost: number; posture
   }
   turn(need, step => has(state.placed, step))
   const afterIt = (step: number) => step === s || has(state.placed, step)
-  turn(on.leaves.get(s) ?? '', afterIt)
+  turn(on.leaves[s] ?? '', afterIt)
   if (state.count + 1 === on.n) turn(on.home, afterIt)
   return { cost, posture }
 }

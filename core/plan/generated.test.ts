@@ -1,42 +1,18 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { does, happens } from '../acts/act.ts'
-import { turnAnew } from '../acts/refit.ts'
-import { fold } from '../log/fold.ts'
-import { owedCount, type JobState } from '../log/state.ts'
 import { gates } from './gates.ts'
 import { costOf } from './instance.ts'
-import type { ReturnStep } from './mirror.ts'
 import { planReturn } from './plan.ts'
 import { bestOrder } from './best-order.ts'
-import { event, id } from '../test/arbitrary-log.ts'
 import { machineState } from '../test/generated-machine.ts'
+import { takeBack } from '../test/take-back.ts'
 import { milpCost } from '../test/milp-return.ts'
-import { refusalWords } from '../log/refusals.ts'
 
 /** Machines with nested zones, several parts on one bracket, lines through parts, orders that were said, some of them contradicting. */
 const arbitraryMachine = fc
   .record({ seed: fc.nat(), steps: fc.integer({ min: 5, max: 40 }), said: fc.integer({ min: 0, max: 4 }) })
   .map(({ seed, steps, said }) => machineState(seed, steps, said))
 const family = 'front-loader'
-
-/** Takes a step of the return whole: all that it owes, or a turn that nobody recorded. */
-function take(state: JobState, r: ReturnStep, n: number): JobState {
-  const act =
-    r.turn && r.debts.length === 0
-      ? turnAnew(state, r.turn, id(n, 's'), id(n, 'm'))
-      : does(
-          ...r.debts
-            .filter(d => owedCount(d) > 0)
-            .map(d => happens('debt-settled', { debt: d.id, how: 'refitted', count: owedCount(d) })),
-        )
-  if (!act.ok) throw new Error(refusalWords(act.refusal))
-  return act.events.reduce((s, { kind, body }, i) => {
-    const folded = fold(s, event(kind, body, n + i, 'back'))
-    if (!folded.ok) throw new Error(refusalWords(folded.refusal))
-    return folded.state
-  }, state)
-}
 
 describe('on generated machines', () => {
   it('5: a planned return is a linear extension of its arcs with every debt once; contradicting arcs are told as a cycle', () => {
@@ -71,7 +47,7 @@ describe('on generated machines', () => {
           const gate = gates(family, plan.steps).find(g => g.at === at)
           if (!gate?.turn || plan.cost.unsafe === 0) expect(gate?.behind ?? []).toEqual([])
           expect(n).toBeLessThan(200)
-          state = take(state, plan.steps[at]!, 100_000 + n * 100)
+          state = takeBack(state, plan.steps[at]!, 100_000 + n * 100)
         }
         expect(gates(family, planReturn(state, family).steps).flatMap(g => g.behind)).toEqual([])
       }),

@@ -31,12 +31,12 @@ export interface Instance {
   /** How the machine stands now, and how it stands in the end; the empty text where that is all one. */
   stands: string
   home: string
-  /** The posture in which a step leaves the machine, where that is not the one that it needs. */
-  leaves: ReadonlyMap<number, string>
+  /** The posture in which a step leaves the machine; the empty text where that is how it needs it. */
+  leaves: readonly string[]
   holdings: readonly Holding[]
 }
 /** An instance without postures to begin and end with, and with nothing that could fall. */
-export const ungrounded = { stands: '', home: '', leaves: new Map<number, string>(), holdings: [] } as const
+export const ungrounded = { stands: '', home: '', leaves: [], holdings: [] } as const
 
 /** The five figures in one number: each fits below the next for up to 700 steps. */
 export const unit = { distance: 1, tools: 2 ** 18, turns: 2 ** 28, broken: 2 ** 38, unsafe: 2 ** 48 }
@@ -65,7 +65,7 @@ export function costOf(on: Instance, order: readonly number[]): Cost {
 }
 
 /** The turns along an order, and how many of them are made while something could fall. */
-function turnsOf(on: Instance, order: readonly number[]): Pick<Cost, 'turns' | 'unsafe'> {
+export function turnsOf(on: Instance, order: readonly number[]): Pick<Cost, 'turns' | 'unsafe'> {
   const placed = new Set<number>()
   let [turns, unsafe, stands] = [0, 0, on.stands]
   const turn = (to: string) => {
@@ -79,7 +79,7 @@ function turnsOf(on: Instance, order: readonly number[]): Pick<Cost, 'turns' | '
   for (const s of order) {
     turn(on.posture[s]!)
     placed.add(s)
-    turn(on.leaves.get(s) ?? '')
+    turn(on.leaves[s] ?? '')
   }
   turn(on.home)
   return { turns, unsafe }

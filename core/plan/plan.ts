@@ -1,4 +1,4 @@
-import { assemblyOfJob } from '../assembly/assembly.ts'
+import { assemblyOfJob, type Assembly } from '../assembly/assembly.ts'
 import { settledCount, type JobState } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
 import { homeOf, stance } from '../machine/stance.ts'
@@ -9,7 +9,7 @@ import { why as whyOf, type Arc } from './arc.ts'
 import { contradiction } from './contradiction.ts'
 import { mirror, type ReturnStep } from './mirror.ts'
 import { precedence } from './precedence.ts'
-import { costOf, noCost, type Cost, type Holding, type Instance } from './instance.ts'
+import { costOf, noCost, turnsOf, type Cost, type Holding, type Instance } from './instance.ts'
 import { holdingsOf, needsOf, onlyTurns, withTurns } from './turns.ts'
 import { bestOrder, type Found } from './best-order.ts'
 
@@ -29,8 +29,9 @@ export interface Departure {
 export interface ReturnPlan {
   steps: ReturnStep[]
   departures: Departure[]
-  /** The precedence that it keeps. */
+  /** The precedence that it keeps, and the things from which it follows. */
   arcs: Arc[]
+  assembly: Assembly
   cost: Cost
   /** True when no order is better. */
   proven: boolean
@@ -56,12 +57,6 @@ function instance(
   holdings: readonly Holding[],
 ): Instance {
   const index = new Map(rest.map((r, i) => [r.step.id, i]))
-  const turned = rest.flatMap((r, i): [number, string][] =>
-    r.step.moves
-      .flatMap(m => traitsOf(m).turns ?? [])
-      .slice(0, 1)
-      .map(t => [i, t.from]),
-  )
   return {
     n: rest.length,
     arcs: arcs.flatMap(({ first, then }): [number, number][] => {
@@ -72,7 +67,7 @@ function instance(
     tool: rest.map(r => r.moves.flatMap(m => toolsFor(m.move))[0] ?? ''),
     stands: stance(state).posture,
     home: homeOf(state),
-    leaves: new Map(turned),
+    leaves: rest.map(r => r.step.moves.flatMap(m => traitsOf(m).turns?.from ?? [])[0] ?? ''),
     holdings: holdings.map(({ seat, by }) => ({ seat, by })),
   }
 }
@@ -120,6 +115,7 @@ interface Problem {
   done: ReturnStep[]
   rest: ReturnStep[]
   turns: ReturnStep[]
+  assembly: Assembly
   arcs: Arc[]
   /** Arcs that the plain mirror would break. */
   breaks: Arc[]
@@ -148,6 +144,7 @@ function problemOf(state: JobState, family: Family): Problem {
     done: plain.filter(isDone),
     rest,
     turns: left.filter(onlyTurns),
+    assembly,
     arcs,
     breaks,
     holdings,
@@ -168,7 +165,7 @@ const narrow = (steps: number): number => Math.max(1, Math.min(12, Math.floor(40
  * how much at most.
  */
 export function planReturn(state: JobState, family: Family, solve: Solve = on => quick(on)): ReturnPlan {
-  const { done, rest, turns, arcs, breaks, holdings, on } = problemOf(state, family)
+  const { done, rest, turns, assembly, arcs, breaks, holdings, on } = problemOf(state, family)
   const cycle = contradiction(arcs)
   const left = rest.map(r => r.step.id)
   const open = new Set(left)
@@ -176,15 +173,15 @@ export function planReturn(state: JobState, family: Family, solve: Solve = on =>
   // breaks a preference.
   const keeps = breaks.every(a => !open.has(a.first) || !open.has(a.then))
   const asRecorded = [...rest.keys()]
-  const plain = costOf(on, asRecorded)
-  if (cycle || state.plainMirror || (keeps && plain.unsafe === 0)) {
-    const cost = plain
+  if (cycle || state.plainMirror || (keeps && turnsOf(on, asRecorded).unsafe === 0)) {
+    const cost = costOf(on, asRecorded)
     const proven = keeps && !cycle
     const bound = proven ? cost : noCost
     return {
       steps: [...done, ...withTurns(asRecorded, rest, turns, on, holdings)],
       departures: [],
       arcs,
+      assembly,
       cost,
       proven,
       bound,
@@ -200,6 +197,7 @@ export function planReturn(state: JobState, family: Family, solve: Solve = on =>
     steps: [...done, ...withTurns(order, rest, turns, on, holdings)],
     departures: departures(ordered, arcs),
     arcs,
+    assembly,
     cost,
     proven,
     bound,

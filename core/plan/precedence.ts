@@ -9,6 +9,7 @@ import { zonesOpenedBy } from './gates.ts'
 import type { ReturnStep } from './mirror.ts'
 
 const partsOff = (step: StepState): string[] => step.moves.flatMap(m => traitsOf(m).part?.toLowerCase() ?? [])
+
 /** What fastens a part comes back after it. */
 const holds = ({ liaisons }: Assembly): Arc[] =>
   liaisons.flatMap(({ kind, part, step }) =>
@@ -85,17 +86,18 @@ function mirrored(steps: readonly ReturnStep[]): Arc[] {
 }
 
 /** What people said: this before that, for the return only. */
-const said = (state: JobState, steps: readonly ReturnStep[]): Arc[] => {
-  const here = new Set(steps.map(s => s.step.id))
-  return [...state.constraints]
-    .map(([id, { body }]) => ({ id, ...body }))
-    .filter(c => c.first !== c.then && here.has(c.first) && here.has(c.then))
-    .map(c => ({ first: c.first, then: c.then, reason: 'said' as const, about: c.reason, said: c.id }))
-}
+const said = (state: JobState): Arc[] =>
+  [...state.constraints].map(([id, { body }]) => ({
+    first: body.first,
+    then: body.then,
+    reason: 'said',
+    about: body.reason,
+    said: id,
+  }))
 
 /**
  * The precedence of a return: every arc with its reason, each pair of steps once for each reason, without the arcs that somebody
- * dropped. `steps` is the mirror.
+ * dropped. `steps` are those of the mirror between which it is asked.
  */
 export function precedence(
   state: JobState,
@@ -105,7 +107,7 @@ export function precedence(
 ): Arc[] {
   const here = new Set(steps.map(s => s.step.id))
   const all = [
-    ...said(state, steps),
+    ...said(state),
     ...isolation(steps),
     ...hides(steps, family),
     ...holds(assembly),
@@ -116,8 +118,8 @@ export function precedence(
   const seen = new Set<string>()
   return all.filter(arc => {
     const key = arcKey(arc)
-    if (!here.has(arc.first) || !here.has(arc.then)) return false
-    if (arc.first === arc.then || seen.has(key) || state.dropped.has(key)) return false
+    const among = here.has(arc.first) && here.has(arc.then) && arc.first !== arc.then
+    if (!among || seen.has(key) || state.dropped.has(key)) return false
     seen.add(key)
     return true
   })

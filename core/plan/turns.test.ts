@@ -8,11 +8,9 @@ import { turnNotes } from './turn.ts'
 import { english } from '../words/english.ts'
 import { event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 import { milpCost } from '../test/milp-return.ts'
+import { takeBack } from '../test/take-back.ts'
 import { troubles, turnedMachine, turnedState } from '../test/turned-machine.ts'
-import { settleNext, settleRest, turnAnew } from '../acts/refit.ts'
-import { together } from '../acts/act.ts'
 import { fold, foldAll } from '../log/fold.ts'
-import { owedCount } from '../log/state.ts'
 import { gates } from './gates.ts'
 import type { JobEvent } from '../log/event.ts'
 import type { JobState } from '../log/state.ts'
@@ -206,21 +204,7 @@ describe('on machines that were turned', () => {
             expect(stance(now).posture).toBe(posed)
           const gate = gates('front-loader', way).find(g => g.at === at)
           if (cost.unsafe === 0) expect(gate?.behind ?? []).toEqual([])
-          const taken =
-            r.turn && r.debts.length === 0
-              ? turnAnew(now, r.turn, id(7000 + n, 's'), id(7000 + n, 'm'))
-              : together(
-                  ...(r.turn
-                    ? [settleNext(now, r)]
-                    : r.debts.filter(d => owedCount(d) > 0).map(d => settleRest(now, r, d))),
-                )
-          expect(taken.ok).toBe(true)
-          if (!taken.ok) return
-          taken.events.forEach(({ kind, body }, k) => {
-            const folded = fold(now, event(kind, body, 10_000 + n * 50 + k, 'back'))
-            expect(folded.ok).toBe(true)
-            if (folded.ok) now = folded.state
-          })
+          now = takeBack(now, r, 10_000 + n * 50)
         }
         expect(stance(now).posture).toBe(home)
       }),

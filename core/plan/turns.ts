@@ -126,7 +126,7 @@ export function withTurns(
     turn(on.posture[s] as Posture | '', r)
     done.push(r)
     if (on.posture[s] !== '') here.push(r.step.id)
-    turn((on.leaves.get(s) ?? '') as Posture | '', r)
+    turn((on.leaves[s] ?? '') as Posture | '', r)
   }
   const last = done.at(-1) ?? turns[0]
   if (last) turn(on.home as Posture | '', last)

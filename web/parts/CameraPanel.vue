@@ -57,7 +57,4 @@ function choose(files: readonly File[]): void {
   justify-content: center;
   gap: 8px;
 }
-.note {
-  color: var(--ink);
-}
 </style>

@@ -16,7 +16,7 @@ const route = useRoute()
 const video = ref<HTMLVideoElement | null>(null)
 const sheet = ref<HTMLElement | null>(null)
 const shutter = ref<InstanceType<typeof NButton> | null>(null)
-const released = (): HTMLElement | undefined => shutter.value?.$el as HTMLElement | undefined
+const release = (): HTMLElement | undefined => shutter.value?.$el as HTMLElement | undefined
 const folder = shallowRef<PhotoFolder | null>(null)
 const { live, lit, refused, open, shut, light, shoot, lookForCodes } = useLive(video)
 
@@ -24,7 +24,7 @@ async function show(lens?: string): Promise<void> {
   folder.value = null
   await open(lens)
   await nextTick()
-  ;(released() ?? sheet.value)?.focus()
+  ;(release() ?? sheet.value)?.focus()
 }
 function leave(): void {
   shut()
@@ -88,7 +88,7 @@ useEventListener(
     const own =
       event.target instanceof HTMLElement && sheet.value?.contains(event.target) && event.target !== sheet.value
     if (event.key === 'Escape' || event.key === 'PageUp') leave()
-    else if (releases && !(event.key === ' ' && own && event.target !== released())) void shoot(take)
+    else if (releases && !(event.key === ' ' && own && event.target !== release())) void shoot(take)
     else if (own || event.key === 'Tab') return
     event.preventDefault()
     event.stopImmediatePropagation()
