@@ -64,7 +64,7 @@ describe('the command line', () => {
     expect(await run('fit', example, '--pieces', 'some')).toMatchObject({ status: 2 })
   })
   it('gates, look-alikes, tighten and balance answer in JSON and in words', async () => {
-    expect((await run('gates', example)).json!.gates).toHaveLength(2)
+    expect((await run('gates', example)).json!.gates).toHaveLength(3)
     expect((await run('gates', example, '--text')).out).toContain('count out:')
     const alike = await run('look-alikes', example, '--text')
     expect(alike.out).toMatch(/differ in/)

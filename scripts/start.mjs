@@ -60,6 +60,7 @@ function launch() {
     detached: true,
     env: {
       DIALYTICA_DEMO: own ? '1' : '0',
+      DIALYTICA_PRACTICE: own ? '1' : '0',
       ...process.env,
       PORT: String(port),
       HOST: host,

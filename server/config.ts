@@ -21,6 +21,8 @@ const schema = yup.object({
   DIALYTICA_DATA: yup.string().default(`${root}.data`),
   /** Load the demo scenario into an empty database and offer its accounts at sign-in. */
   DIALYTICA_DEMO: flag(false),
+  /** Load a second workshop of machines to practise on beside the demo. */
+  DIALYTICA_PRACTICE: flag(false),
   /** Set where the application is served by https: the session cookie is then sent by https only. */
   DIALYTICA_HTTPS: flag(false),
   /** How many proxies stand in front. */
@@ -34,6 +36,7 @@ export interface Config {
   databaseUrl: string
   data: string
   demo: boolean
+  practice: boolean
   https: boolean
   proxies: number
   logLevel: string
@@ -48,6 +51,7 @@ export function readConfig(environment: Record<string, string | undefined>): Con
     databaseUrl: s.DATABASE_URL,
     data: s.DIALYTICA_DATA,
     demo: s.DIALYTICA_DEMO,
+    practice: s.DIALYTICA_PRACTICE,
     https: s.DIALYTICA_HTTPS,
     proxies: s.DIALYTICA_PROXIES,
     logLevel: s.LOG_LEVEL,

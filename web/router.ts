@@ -6,6 +6,7 @@ const views: Record<JobView, RouteComponent> = {
   intake: () => import('./views/Intake.vue'),
   descent: () => import('./views/Descent.vue'),
   return: () => import('./views/Return.vue'),
+  things: () => import('./views/Things.vue'),
   valley: () => import('./views/ValleyView.vue'),
   labels: () => import('./views/Labels.vue'),
   standing: () => import('./views/Standing.vue'),

@@ -2,7 +2,17 @@ import type { Phase } from '@dialytica/core/log'
 import type { RouteLocationRaw } from 'vue-router'
 
 /** The views of a job, each an address under `/jobs/…` and a file of `web/views`. */
-export const jobViews = ['intake', 'descent', 'return', 'valley', 'labels', 'standing', 'finder', 'close'] as const
+export const jobViews = [
+  'intake',
+  'descent',
+  'return',
+  'things',
+  'valley',
+  'labels',
+  'standing',
+  'finder',
+  'close',
+] as const
 export type JobView = (typeof jobViews)[number]
 
 /** Where a job goes on in each of its phases. */
@@ -26,6 +36,12 @@ export const toJob = (job: string | null, view: JobView, step?: string): RouteLo
   name: view,
   params: { job: job ?? '' },
   ...(step && { query: { step } }),
+})
+/** The way to a thing of the machine, by the move with which it came off. */
+export const toThing = (job: string | null, part: string): RouteLocationRaw => ({
+  name: 'things',
+  params: { job: job ?? '' },
+  query: { part },
 })
 /** The same view at another step. */
 export const toStep = (step: string | undefined): RouteLocationRaw => ({ query: step ? { step } : {} })

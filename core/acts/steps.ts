@@ -1,3 +1,4 @@
+import { atHandOf, withMeanings } from '../assembly/meaning.ts'
 import { named, sameThing, speaksOf } from '../assembly/named.ts'
 import { rankBetween } from '../log/rank.ts'
 import { lastStep, type JobState } from '../log/state.ts'
@@ -46,7 +47,8 @@ export function recordStep(state: JobState, step: Step, before?: string | null):
   if (isEmptyStep(step)) return cannot(22)
   const { posture, isolated } = stance(state)
   const live = mayBeLive(step.zone) && step.moves.length > 0 && !isolated.includes('power')
-  const recorded = { ...step, ...(posture !== 'upright' && { posture }), ...(live && { live }) }
+  const meant = state.opened ? withMeanings(step, state.opened.family, atHandOf(state)) : step
+  const recorded = { ...meant, ...(posture !== 'upright' && { posture }), ...(live && { live }) }
   return does(
     happens('step-recorded', { step: recorded }),
     ...oldOnes(state, step),
@@ -57,7 +59,10 @@ export function recordStep(state: JobState, step: Step, before?: string | null):
 }
 
 /** A recorded step is written anew. */
-export const amendStep = (step: Step): Act => (isEmptyStep(step) ? cannot(22) : says('step-amended', { step }))
+export function amendStep(state: JobState, step: Step): Act {
+  if (isEmptyStep(step)) return cannot(22)
+  return says('step-amended', { step: state.opened ? withMeanings(step, state.opened.family, atHandOf(state)) : step })
+}
 
 /** A recorded step moves one place up (-1) or down (1); at the end of the order it stays. */
 export function moveStep(state: JobState, id: string, by: -1 | 1): Act {

@@ -50,6 +50,8 @@ export function undo(before: JobState, event: JobEvent): Act {
     case 'place-looked':
     case 'leftover-explained':
     case 'note-added':
+    case 'liaison-told':
+    case 'posture-allowed':
     case 'found-before':
       return withdrawAgain(event.id)
     default:

@@ -1,5 +1,5 @@
 import type { Family } from '../machine/families.ts'
-import type { KnownPart } from './catalogue.ts'
+import { catalogue, type KnownPart } from './catalogue.ts'
 import { kept } from './kept.ts'
 import { resolvePart } from './resolve.ts'
 import { alike, isPosition, termsOf } from './terms.ts'
@@ -15,16 +15,19 @@ export interface Named {
 }
 
 const keptNames = kept(4000, key => {
-  const [family, zone, text] = JSON.parse(key) as [Family, string | null, string]
+  const [family, zone, text, is] = JSON.parse(key) as [Family, string | null, string, string | null]
   const terms = termsOf(text)
-  const { part } = resolvePart(text, { family, zone: zone ?? undefined })
+  const part =
+    is === null
+      ? resolvePart(text, { family, zone: zone ?? undefined }).part
+      : (catalogue().find(p => p.name === is) ?? null)
   const own = new Set(part ? [part.name, ...part.also].flatMap(termsOf) : [])
   const tells = terms.filter(t => !own.has(t) && (isPosition(t) || /\d/.test(t)))
   return { text, terms, known: part, tells }
 })
-/** A name and its meaning. */
-export const named = (text: string, family: Family, zone?: string): Named =>
-  keptNames(JSON.stringify([family, zone ?? null, text]))
+/** A name and its meaning; `is` where it is known what it was taken for. */
+export const named = (text: string, family: Family, zone?: string, is?: string): Named =>
+  keptNames(JSON.stringify([family, zone ?? null, text, is ?? null]))
 
 /** True when two names say the same word by word, slips of the hand aside. */
 const sameWords = (a: Named, b: Named): boolean =>
@@ -44,10 +47,19 @@ export const sameThing = (a: Named, b: Named): boolean =>
 export const speaksOf = (longer: Named, of: Named): boolean =>
   of.terms.length > 0 && of.terms.length < longer.terms.length && of.terms.every(t => longer.terms.includes(t))
 
-/** The things that a place names: `pump and hose holder, left` names two. */
-export const thingsAt = (place: string, family: Family, zone?: string): Named[] =>
+/** True when a name is short for another: `counterweight` for `upper counterweight`. It means it where nothing else can be meant. */
+export const isShortFor = (shorter: Named, of: Named): boolean =>
+  shorter.terms.length > 0 &&
+  shorter.terms.length < of.terms.length &&
+  shorter.terms.at(-1) === of.terms.at(-1) &&
+  shorter.terms.every(t => of.terms.includes(t))
+
+/** The pieces of a place that name a thing each: `pump and hose holder, left` names two. */
+export const thingsIn = (place: string): string[] =>
   place
     .split(/,|\band\b|\/|&|\+/)
     .map(piece => piece.trim())
     .filter(piece => piece !== '' && !termsOf(piece).every(isPosition))
-    .map(piece => named(piece, family, zone))
+/** The things that a place names. */
+export const thingsAt = (place: string, family: Family, zone?: string): Named[] =>
+  thingsIn(place).map(piece => named(piece, family, zone))

@@ -45,6 +45,8 @@ const wordsLike = kept(
 export interface Said {
   family: Family
   zone?: string | undefined
+  /** Usual names of parts that are known of this machine already. */
+  atHand?: ReadonlySet<string> | undefined
 }
 /** A part that a name can mean. */
 interface Meaning {
@@ -54,7 +56,7 @@ interface Meaning {
 }
 
 /** What a name can mean, the best first: one meaning a part. O(names of the catalogue). */
-function meanings(name: string, { family, zone }: Said): Meaning[] {
+function meanings(name: string, { family, zone, atHand }: Said): Meaning[] {
   const said = termsOf(name)
   if (said.length === 0) return []
   const { namings, weightOf } = lexicon()
@@ -88,7 +90,10 @@ function meanings(name: string, { family, zone }: Said): Meaning[] {
     const inOne = naming.terms.length > 1 && ` ${said.join(' ')} `.includes(` ${naming.terms.join(' ')} `)
     const score = Math.min(
       1,
-      fit + (inOne ? 0.04 : 0) + (zone !== undefined && naming.part.zone[family] === zone ? 0.02 : 0),
+      fit +
+        (inOne ? 0.04 : 0) +
+        (zone !== undefined && naming.part.zone[family] === zone ? 0.02 : 0) +
+        (atHand?.has(naming.part.name) ? 0.03 : 0),
     )
     const known = found.get(naming.part.name)
     if (!known || score > known.score) found.set(naming.part.name, { part: naming.part, score })
@@ -112,6 +117,13 @@ export interface Resolved {
 const taken = 0.62
 const surely = 0.8
 const apart = 0.06
+
+/** The usual names that a name can mean, the best first, so many of them at most. */
+export const readingsOf = (name: string, said: Said, most = 5): string[] =>
+  meanings(name, said)
+    .filter(m => m.score > 0.3)
+    .slice(0, most)
+    .map(m => m.part.name)
 
 /** What a name means at its place. */
 export function resolvePart(name: string, said: Said): Resolved {

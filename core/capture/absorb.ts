@@ -12,7 +12,7 @@ const plainPoints = (value: unknown) =>
 function fits(tapped: Move, clause: ParsedClause, marks: number, around: Around): boolean {
   const said = clause.move!
   if (glyphFor(tapped.kind) !== glyphFor(said.kind)) return false
-  if ('count' in said && clause.said.count !== undefined && said.count < marks) return false
+  if ('count' in said && clause.said.count !== undefined && (said.count ?? 1) < marks) return false
   const fresh = freshMove(tapped.kind, tapped.id, around)
   return Object.entries(clause.said).every(([name, value]) => {
     const leaf = leafOf(tapped.kind, name)

@@ -31,7 +31,7 @@ export function begin({ step }: Captured, glyph: Glyph, id: string, around: Arou
 
 /** One more piece of a counted group: as many as were tapped, or as many as were said, whichever is more. */
 const counted = (move: Move, marks: number): Move =>
-  'count' in move ? { ...move, count: Math.max(move.count, marks) } : move
+  'count' in move ? { ...move, count: Math.max(move.count ?? 1, marks) } : move
 
 /**
  * A tap on the photo. For what is counted it counts one more of the move in hand; for a line it adds a waypoint; for the

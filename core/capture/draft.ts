@@ -1,11 +1,13 @@
 import { amendStep, isEmptyStep, recordStep, takeUpAgain } from '../acts/steps.ts'
-import type { Act } from '../acts/act.ts'
+import { cannot, type Act } from '../acts/act.ts'
 import { lastStep, type JobState, type StepState } from '../log/state.ts'
 import { contentOf, type Step } from '../log/step.ts'
 import type { Stance } from '../machine/stance.ts'
 import type { Around } from '../moves/around.ts'
-import type { Move } from '../moves/registry.ts'
+import { traitsOf, type Move } from '../moves/registry.ts'
+import { beforeTurn, type Need } from '../plan/before-turn.ts'
 import { proposeCell } from '../tray/propose.ts'
+import { list } from '../words/phrase.ts'
 import type { Captured } from './capture.ts'
 import { takenCells } from './cells.ts'
 import { mergeSteps } from './merge.ts'
@@ -45,9 +47,17 @@ export function aroundOf(state: JobState, { posture, isolated }: Stance, step: S
 export const sameAgain = (state: JobState, { step }: Captured): Move | undefined =>
   step.moves.at(-1) ?? lastStep(state)?.moves.at(-1)
 
+/** What has to be seen to before the step in hand turns the machine; nothing where it turns nothing. */
+export function needsOf(state: JobState, step: Step): Need[] {
+  const to = step.moves.flatMap(m => traitsOf(m).turns?.to ?? [])[0]
+  return to && state.opened ? beforeTurn(state, state.opened.family, to, step.id) : []
+}
+
 /** Records what is in hand: as a new step, or in the place of the one that is written anew. */
 export function recordDraft(state: JobState, { step, amends, before }: Draft): Act {
-  return amends ? amendStep(step) : recordStep(state, step, before)
+  const needs = amends || before ? [] : needsOf(state, step)
+  if (needs.length) return cannot(25, list(needs.map(n => n.thing)))
+  return amends ? amendStep(state, step) : recordStep(state, step, before)
 }
 /** The draft after that: the new step that waited, or an empty one at the same place. */
 export function afterRecording(draft: Draft, id: string): Draft {

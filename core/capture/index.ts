@@ -11,6 +11,7 @@ export {
   backInDraft,
   emptyDraft,
   leaveAmending,
+  needsOf,
   recordDraft,
   recordingOf,
   sameAgain,

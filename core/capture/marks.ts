@@ -41,7 +41,7 @@ export function retypeMark(captured: Captured, id: string, glyph: Glyph, fresh: 
         mark.path.map(() => ({ by: 'retainer' })),
       )
     : 'count' in move
-      ? { ...move, count: Math.max(move.count, own) }
+      ? { ...move, count: Math.max(move.count ?? 1, own) }
       : move
   return tell({ step: { ...home.step, marks }, move: move.id }, along)
 }

@@ -45,7 +45,7 @@ function fields(before: unknown, mine: unknown, theirs: unknown): unknown {
 type Told = Pick<Step, 'marks' | 'moves'>
 /** The count that was said of a move; undefined where it is that of its marks. */
 const saidCount = ({ marks }: Told, move: Move | undefined) =>
-  move && 'count' in move && move.count > marks.filter(k => k.move === move.id).length ? move.count : undefined
+  move && 'count' in move && (move.count ?? 1) > marks.filter(k => k.move === move.id).length ? move.count : undefined
 
 /**
  * A move that both told. A count is as many as were said or as were marked, whichever is more; the marks of both count, and so
@@ -70,7 +70,7 @@ function whole(step: Step): Step {
     ...step,
     marks,
     moves: step.moves.map(m =>
-      'count' in m ? { ...m, count: Math.max(m.count, marks.filter(k => k.move === m.id).length) } : m,
+      'count' in m ? { ...m, count: Math.max(m.count ?? 1, marks.filter(k => k.move === m.id).length) } : m,
     ),
   }
 }

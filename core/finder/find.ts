@@ -1,5 +1,4 @@
 import type { JobState } from '../log/state.ts'
-import { coveredBy } from '../assembly/covered.ts'
 import type { Family } from '../machine/families.ts'
 import type { Posture } from '../machine/postures.ts'
 import { stance } from '../machine/stance.ts'
@@ -70,7 +69,7 @@ export function find(
 ): Finding {
   const took = stepMinutes(steps)
   const pace = paceOf(steps, took)
-  const stood = { stands: stance(state).posture, postures: posturesOf(state), covered: coveredBy(state, assembly) }
+  const stood = { stands: stance(state).posture, postures: posturesOf(state), covered: assembly.under }
   const ranked = (closed?: ReadonlySet<string>) => {
     const open = openings(family, steps, arcs, pace, stood, closed)
     const places = placesFor({ state, family, plan: steps, open, took, pace }, question)

@@ -9,6 +9,8 @@ import { say, type Phrase } from '../words/phrase.ts'
 /** A part as it sits: which way it faces, how it seats, what it weighs on the hand. */
 export const part = shape({
   name: line().required('name the part'),
+  /** The usual name of what it was taken for; its own name again where it is none of the known parts. */
+  is: line(),
   /** `arrow up`, `tab in its slot`, `angled face to the left`. */
   orientation: line(),
   seat: oneOf(['click', 'flush', 'bottomed']),

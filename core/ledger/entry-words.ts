@@ -36,6 +36,8 @@ function entryWords({ kind, body }: Entry): Phrase | null {
       return say`Already so before we came: ${body.what}, ${{ say: body.how }}`
     case 'place-looked':
     case 'constraint-added':
+    case 'liaison-told':
+    case 'posture-allowed':
       return null
   }
 }

@@ -79,7 +79,7 @@ describe('the summary', () => {
     const { last, next, ...rest } = summary(state)!
     expect([last, next].map(said => english(said!))).toEqual([
       'Take out two T15. Cell A2.',
-      'Start all two T15 by hand, then tighten.',
+      'Start both T15 by hand, then tighten.',
     ])
     expect(rest).toMatchObject({
       phase: 'intake',

@@ -53,7 +53,8 @@ export function summary(state: JobState): Summary | null {
   const { posture, open } = stance(state)
   const step = lastStep(state)
   const lastMove = step?.moves.at(-1)
-  const deepest = state.steps.get(debts.at(-1)?.step ?? '')
+  // A turn of the machine comes when the plan needs it, so it is next only where nothing else is left.
+  const deepest = state.steps.get((debts.findLast(d => d.state !== 'turned') ?? debts.at(-1))?.step ?? '')
   const nextMove = deepest?.moves.findLast(m => state.owing.has(m.id))
   const { unit, family, plate, at } = state.opened
   const complaint = String(state.intake.complaint?.value ?? state.opened.complaint)

@@ -1,6 +1,8 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
+import { bonds } from '../assembly/bond.ts'
 import { known } from '../finder/known.ts'
+import { postures } from '../machine/postures.ts'
 import { limits } from '../schema/limits.ts'
 import { debtId, line, listOf, oneOf, shape, uuid, within, zoneId } from '../schema/atoms.ts'
 import { photo } from './step.ts'
@@ -62,6 +64,15 @@ export const entryBodies = {
     zone: zoneId(),
     photos: listOf(photo.required(), 8).required(),
   }),
+  /** Somebody says how one thing is bound to a part: both by their moves. Without a move that binds: nothing does. */
+  'liaison-told': shape({
+    how: oneOf(bonds).required(),
+    move: uuid(),
+    part: uuid().required(),
+    not: yup.boolean(),
+  }),
+  /** Somebody says that a step can also be done while the machine stands so. */
+  'posture-allowed': shape({ step: uuid().required(), posture: oneOf(postures).required() }),
   /** Somebody says: this before that, on the way back. */
   'constraint-added': shape({
     first: uuid().required(),

@@ -27,6 +27,7 @@ export const refusals = {
   22: 'Take a photo, touch what comes off, or write it on the line.',
   23: 'Say what belongs here: a plug, four screws, a ground strap.',
   24: 'The year of make has four figures, like 2019.',
+  25: 'See to this before the machine is turned, and tick it off',
 } as const
 
 /** Why an event or an act is refused, by number, and what it is about. */

@@ -14,6 +14,8 @@ export interface Field {
 export interface Where {
   family: Family
   zone: string | undefined
+  /** What it is done to, by name. */
+  thing?: string | undefined
 }
 
 export const place: Field = { path: 'place', label: 'where', how: 'words' }

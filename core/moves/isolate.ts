@@ -74,7 +74,10 @@ export const isolate: MoveKind<Isolate> = {
     things: {
       isolation: [
         ['power, power off, mains, mains off, plug out, pull the plug, plug pulled, unplug machine', { what: 'power' }],
-        ['electricity, power out, unplugged at wall', { what: 'power' }],
+        [
+          'electricity, power out, unplugged at wall, unplug at the wall, pulled plug at the wall, plug at the wall, wall plug, plug out of the wall',
+          { what: 'power' },
+        ],
         [
           'water, water off, cold tap, cold, cold off, cold water, cold water off, tap, tap off',
           { what: 'cold water' },

@@ -10,6 +10,7 @@ import { openJoint } from './open-joint.ts'
 import { parkPart } from './park-part.ts'
 import { placeTemporary } from './place-temporary.ts'
 import { pullOff } from './pull-off.ts'
+import { pullOut } from './pull-out.ts'
 import { releaseClips } from './release-clips.ts'
 import { removeFasteners } from './remove-fasteners.ts'
 import { removePart } from './remove-part.ts'
@@ -35,6 +36,7 @@ export const moveKinds = {
   cut,
   'place-temporary': placeTemporary,
   'turn-machine': turnMachine,
+  'pull-out': pullOut,
   isolate,
   drain,
   'draw-mark': drawMark,

@@ -1,7 +1,8 @@
 import type * as yup from 'yup'
 import { conditions } from '../items/condition.ts'
 import type { DebtState, ItemKind } from '../items/kinds.ts'
-import { cell, line, literal, oneOf, shape, uuid } from '../schema/atoms.ts'
+import { cell, line, listOf, literal, oneOf, shape, uuid } from '../schema/atoms.ts'
+import { limits } from '../schema/limits.ts'
 import type { Caution } from '../words/cautions.ts'
 import type { Note } from '../words/note.ts'
 import { say, type Phrase } from '../words/phrase.ts'
@@ -91,6 +92,8 @@ export const moveShape = <const K extends string, S extends yup.ObjectShape>(kin
     way: oneOf(ways).required(),
     /** Where on the machine, in the trade's words: `pump bracket`. */
     place: line(),
+    /** The usual names of the things that its place was taken for; empty where it names none. */
+    holds: listOf(line().required(), limits.moves),
     /** The cell of the tray in which it lies. */
     cell: cell(),
     note: line(),

@@ -113,6 +113,33 @@ suite('the wording', () => {
       ['Lay the machine on its back.', 'Stand the machine upright.', 'Hoses and cord clear of the feet'],
     ],
     [
+      'a single terminal by its wire and its place',
+      { kind: 'unplug', place: 'heater', connector: { type: 'spade', wires: ['brown'], sits: 'upper' } },
+      [
+        'Heater: pull off brown spade, upper terminal.',
+        'Heater: push home brown spade, upper terminal, until it seats.',
+        'Tug the terminal, not the wire',
+      ],
+    ],
+    [
+      'an earth eyelet that lies flat',
+      { kind: 'unplug', connector: { type: 'ring', wires: ['green-yellow'], sits: 'flat' } },
+      [
+        'Pull off green-yellow ring, flat.',
+        'Put on green-yellow ring, flat, then its screw.',
+        'Tug the terminal, not the wire',
+      ],
+    ],
+    [
+      'a hose that is screwed on',
+      { kind: 'open-joint', joint: { hose: 'inlet hose', joins: 'screwed' } },
+      [
+        'Unscrew inlet hose.',
+        'Start inlet hose square by hand, then tighten it by hand.',
+        'Its washer is in, flat; one more quarter turn, no more',
+      ],
+    ],
+    [
       'a cut tie',
       { kind: 'cut', consumable: 'tie', count: 2 },
       ['Cut two ties.', 'Put on two new ties.', 'Same place, tail cut flush, not into a loom'],
@@ -130,10 +157,63 @@ suite('a replaced part', () => {
       carryOver: ['bracket', 'two washers'],
     } as Move
     expect(apply(move).map(c => [c.debt, english(c.label)])).toEqual([
-      ['p', 'new pump'],
       ['p/1', 'bracket, from the old pump'],
       ['p/2', 'two washers, from the old pump'],
+      ['p', 'new pump'],
     ])
+  })
+  const asked = (body: object) =>
+    moveKinds['replace-part'].lacks!({ id: 'p', way: 'down', carryOver: [], ...body } as never, 'front-loader').map(l =>
+      english(l.ask),
+    )
+  it.each([
+    ['drain pump', 'What is on the old drain pump: two washers, rubber feet and bracket?'],
+    ['door interlock', 'What is on the old door interlock: holder, emergency cord and screw plate?'],
+    ['thermistor', 'What is on the old thermistor: grommet, holder and clip?'],
+    ['thingamajig', 'What is on the old thingamajig: bracket, washers and grommet?'],
+  ])('asks what is on the old %s', (name, ask) => expect(asked({ part: { name } })).toEqual([ask]))
+  it('asks once: not when something was told, nor when there is nothing', () => {
+    expect(asked({ part: { name: 'pump' }, carryOver: ['bracket'] })).toEqual([])
+    expect(asked({ part: { name: 'pump' }, nothingOver: true })).toEqual([])
+  })
+})
+
+suite('the plug at the wall', () => {
+  const isolates = (body: object) =>
+    moveKinds.unplug.traits!({ id: 'u', way: 'down', connector: {}, ...body } as never).isolates
+  it.each([
+    [{ place: 'wall' }],
+    [{ place: 'from the wall' }],
+    [{ place: 'wall socket' }],
+    [{ connector: { label: 'mains plug' } }],
+    [{ connector: { housing: 'mains' } }],
+  ])('%j is power', body => expect(isolates(body)).toBe('power'))
+  it.each([[{ place: 'right wall' }], [{ place: 'wall of the tub' }], [{ connector: { label: 'P1' } }], [{}]])(
+    '%j is a connector',
+    body => expect(isolates(body)).toBeUndefined(),
+  )
+})
+
+suite('what lies under the head of a screw', () => {
+  const move = {
+    id: 'f',
+    kind: 'remove-fasteners',
+    way: 'down',
+    count: 3,
+    fastener: { size: 'T20' },
+    place: 'cover',
+    shares: ['ground eyelet, second screw'],
+  } as Move
+  it('is owed by itself, before the screws', () => {
+    expect(apply(move).map(c => [c.debt, c.item, c.count, english(c.label)])).toEqual([
+      ['f/1', 'part', 1, 'ground eyelet, second screw, under three T20, cover'],
+      ['f', 'fastener', 3, 'three T20, cover'],
+    ])
+  })
+  it('is placed before any of them is started', () => {
+    expect(describe(invert(move))).toBe(
+      'Cover: place the ground eyelet (second screw) first, then start all three T20 by hand, then tighten.',
+    )
   })
 })
 

@@ -1,5 +1,6 @@
 import type { InferType } from 'yup'
 import { tellHose } from '../grammar/hose.ts'
+import { tellSet } from '../grammar/telling.ts'
 import { line, oneOf, shape, wholeWithin } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
 import { say, sentence, type Phrase } from '../words/phrase.ts'
@@ -8,6 +9,8 @@ import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const joint = shape({
   hose: line(),
+  /** Pushed over ribs or screwed on with a nut of its own; pushed where nothing is said. */
+  joins: oneOf(['pushed', 'screwed']),
   clamp: oneOf(['spring', 'worm', 'ear', 'none']),
   /** Where the clamp's ears point, as an hour of the clock seen from the hose. */
   clock: wholeWithin(1, 12, 'an hour of the clock, 1 to 12'),
@@ -18,7 +21,9 @@ type OpenJoint = InferType<typeof schema>
 
 const hose = (m: OpenJoint): Phrase => m.joint.hose ?? say`hose`
 
-/** Opens a hose joint; the inverse pushes it to the stop, aligns the notch and clamps between the ribs. */
+const isScrewed = (m: OpenJoint) => m.joint.joins === 'screwed'
+
+/** Opens a hose joint; the inverse screws it on by hand, or pushes it to the stop, aligns the notch and clamps between the ribs. */
 export const openJoint: MoveKind<OpenJoint> = {
   kind: 'open-joint',
   name: 'Open joint',
@@ -32,6 +37,7 @@ export const openJoint: MoveKind<OpenJoint> = {
       how: 'words',
       options: ['inlet hose', 'outlet hose', 'sump hose', 'fill hose', 'pressure tube'],
     },
+    { path: 'joint.joins', label: 'joins', how: 'choice', options: ['pushed', 'screwed'] },
     { path: 'joint.clamp', label: 'clamp', how: 'choice', options: ['spring', 'worm', 'ear', 'none'] },
     { path: 'joint.clock', label: 'ears at', how: 'number', unit: "o'clock" },
     { path: 'joint.notch', label: 'notch', how: 'words' },
@@ -39,7 +45,7 @@ export const openJoint: MoveKind<OpenJoint> = {
   ],
   traits: () => ({ wet: true }),
   lacks: m =>
-    m.joint.clock || m.joint.notch || m.joint.clamp === 'none'
+    m.joint.clock || m.joint.notch || m.joint.clamp === 'none' || isScrewed(m)
       ? []
       : [
           {
@@ -51,30 +57,43 @@ export const openJoint: MoveKind<OpenJoint> = {
         ],
   grammar: {
     verb: 'open joint',
-    acts: ['open joint, pull hose, pull the hose'],
+    acts: [
+      'open joint, pull hose, pull the hose',
+      ['unscrew hose, unscrew the hose, screwed hose off', { joins: 'screwed' }],
+    ],
     things: { hose: ['hose, joint, hose joint', ['drain hose', { hose: 'drain hose' }]] },
     beside: [
       { noun: 'clip', when: { type: 'spring clip' }, tells: { sets: { clamp: 'spring' }, certainty: 'likely' } },
     ],
-    first: tellHose,
+    first(t) {
+      tellHose(t)
+      // What is unscrewed without a clamp is screwed on.
+      const verb = t.said.findIndex(({ fact }) => fact.as === 'act' && fact.act === 'remove-fasteners')
+      if (verb >= 0 && !('clamp' in t.values)) tellSet(t, verb, { joins: 'screwed' })
+    },
   },
   opens: m => [owes(m, 'joint', 'open', 1, say`${hose(m)}${at(m)}`)],
   invert: turned,
   subject: m => say`${hose(m)}${at(m)}`,
   down: m =>
     sentence(
-      m.joint.clamp === 'none'
-        ? say`${on(m)}pull ${hose(m)} off`
-        : say`${on(m)}slide the clamp back and pull ${hose(m)} off`,
+      isScrewed(m)
+        ? say`${on(m)}unscrew ${hose(m)}`
+        : m.joint.clamp === 'none'
+          ? say`${on(m)}pull ${hose(m)} off`
+          : say`${on(m)}slide the clamp back and pull ${hose(m)} off`,
     ),
   back: m =>
     sentence(
-      m.joint.clamp === 'none'
-        ? say`${on(m)}push ${hose(m)} to the stop`
-        : say`${on(m)}push ${hose(m)} to the stop; clamp between the ribs`,
+      isScrewed(m)
+        ? say`${on(m)}start ${hose(m)} square by hand, then tighten it by hand`
+        : m.joint.clamp === 'none'
+          ? say`${on(m)}push ${hose(m)} to the stop`
+          : say`${on(m)}push ${hose(m)} to the stop; clamp between the ribs`,
     ),
   notes: m =>
     [
+      isScrewed(m) ? [say`Its washer is in, flat; one more quarter turn, no more`] : [],
       m.joint.notch ? [say`Notch to ${m.joint.notch}`] : [],
       m.joint.clock ? [say`Clamp ears at ${m.joint.clock} o'clock`] : [],
       m.joint.clamp === 'ear' ? [say`A new ear clamp is needed`] : [],

@@ -1,9 +1,11 @@
 import type { InferType } from 'yup'
+import * as yup from 'yup'
+import { sitsOn } from '../assembly/sits-on.ts'
 import { part, partCautions, seatNotes } from '../items/part.ts'
 import { limits } from '../schema/limits.ts'
 import { line, listOf } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
-import { bare, say, sentence } from '../words/phrase.ts'
+import { bare, list, say, sentence } from '../words/phrase.ts'
 import { partChecks } from './checks.ts'
 import { ofPart } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
@@ -12,6 +14,8 @@ const schema = moveShape('replace-part', {
   part: part.required(),
   /** What was fixed to the old part and must go over to the new one. */
   carryOver: listOf(line().required(), limits.moves).required(),
+  /** True when it was looked at: nothing of the old part goes over. */
+  nothingOver: yup.boolean(),
   /** Number or words by which the new part is known. */
   replacement: line(),
 })
@@ -25,20 +29,31 @@ export const replacePart: MoveKind<ReplacePart> = {
   schema,
   fresh: () => ({ part: { name: 'part' }, carryOver: [] }),
   fields: where =>
-    ofPart(where, {
-      path: 'carryOver',
-      label: 'carry over',
-      how: 'list',
-      options: ['bracket', 'washers', 'grommet', 'holder'],
-    }),
+    ofPart(
+      where,
+      { path: 'carryOver', label: 'carry over', how: 'list', options: sitsOn(where.thing ?? '') },
+      { path: 'nothingOver', label: 'nothing on the old one', how: 'yes' },
+    ),
   traits: m => ({ part: m.part.name, opens: m.part.opens ?? [] }),
+  lacks: m =>
+    m.carryOver.length > 0 || m.nothingOver
+      ? []
+      : [
+          {
+            field: 'carryOver',
+            ask: say`What is on the old ${bare(m.part.name)}: ${list(sitsOn(m.part.name).slice(0, 3))}?`,
+            why: say`It goes into the bin with it`,
+            minutes: 6,
+          },
+        ],
   grammar: { verb: 'replace', acts: ['replace, replaced, renew, renewed, swap, swapped, new'], name: 'name' },
   opens: m => [
-    owes(m, 'part', 'off', 1, say`new ${m.part.name}${at(m)}`),
+    // What goes over is put on the new part on the bench, so it is owed first.
     ...m.carryOver.map((thing, i) => ({
       ...owes(m, 'part', 'off', 1, say`${thing}, from the old ${m.part.name}`),
       debt: `${m.id}/${i + 1}`,
     })),
+    owes(m, 'part', 'off', 1, say`new ${m.part.name}${at(m)}`),
   ],
   invert: turned,
   subject: m => say`new ${m.part.name}${at(m)}`,

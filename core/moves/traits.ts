@@ -16,6 +16,8 @@ export interface Traits {
   restores?: 'water' | 'power'
   /** How the machine stands before and after. */
   turns?: { from: Posture; to: Posture }
+  /** The machine is away from its wall until it is undone. */
+  wall?: true
   /** It is in the machine for a time and must be counted out. */
   temporary?: true
   /** It is done to the machine as a whole: there is no place of it to be photographed. */

@@ -1,5 +1,5 @@
 import type { InferType } from 'yup'
-import { connector, connectorName } from '../items/connector.ts'
+import { connector, connectorName, isSingle, sittings } from '../items/connector.ts'
 import { note } from '../words/note.ts'
 import { say, sentence } from '../words/phrase.ts'
 import { note as noteField, place } from './field.ts'
@@ -7,6 +7,12 @@ import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
 const schema = moveShape('unplug', { connector: connector.required() })
 type Unplug = InferType<typeof schema>
+
+/** True when it is the plug at the wall: power, not a connector of the machine. */
+const isAtTheWall = ({ connector: { label = '', housing = '' }, place = '' }: Unplug): boolean =>
+  [place, label].some(said =>
+    /^(at |from |in |out of )?(the )?(wall|wall socket|wall outlet|outlet)$/i.test(said.trim()),
+  ) || /^(mains|wall|power)( plug)?$/i.test(housing || label)
 
 /** Unplugs one connector, locks first; the inverse plugs, seats, locks and tugs. */
 export const unplug: MoveKind<Unplug> = {
@@ -16,6 +22,7 @@ export const unplug: MoveKind<Unplug> = {
   schema,
   fresh: () => ({ connector: {} }),
   fields: () => [
+    { path: 'connector.type', label: 'is a', how: 'choice', options: ['plug', 'spade', 'ring'] },
     { path: 'connector.label', label: 'label', how: 'words', options: ['P1', 'P2', 'P3', 'P4'] },
     { path: 'connector.housing', label: 'housing', how: 'words', options: ['white', 'black', 'blue', 'red'] },
     { path: 'connector.ways', label: 'ways', how: 'number' },
@@ -26,13 +33,33 @@ export const unplug: MoveKind<Unplug> = {
       options: ['red', 'blue', 'green', 'brown', 'black', 'white', 'grey', 'yellow'],
     },
     { path: 'connector.lock', label: 'lock', how: 'choice', options: ['tab', 'secondary slider', 'none'] },
+    { path: 'connector.sits', label: 'sits', how: 'choice', options: sittings },
+    { path: 'connector.terminal', label: 'terminal', how: 'words' },
     place,
     noteField,
   ],
+  traits: m => (isAtTheWall(m) ? { isolates: 'power', restores: 'power', unseen: true } : {}),
+  lacks: m =>
+    isSingle(m.connector) && !m.connector.sits && !m.connector.terminal
+      ? [
+          {
+            field: 'connector.sits',
+            ask: say`Where the ${connectorName(m.connector)}${at(m)} sits`,
+            why: say`A terminal without a housing fits on every tongue near it`,
+            minutes: 4,
+          },
+        ]
+      : [],
   grammar: {
     verb: 'unplug',
     acts: ['unplug, unplugged, disconnect, disconnected'],
-    things: { connector: ['plug, connector, conn, socket, terminal, spade, spade terminal'] },
+    things: {
+      connector: [
+        'plug, connector, conn, socket, terminal',
+        ['spade, spade terminal, spade connector, push on terminal', { type: 'spade' }],
+        ['ring terminal, ring tongue, eyelet, ring eyelet', { type: 'ring' }],
+      ],
+    },
     takes: { connector: {} },
     beside: [
       { noun: 'line', when: { type: 'single wire' }, tells: 'act' },
@@ -44,7 +71,12 @@ export const unplug: MoveKind<Unplug> = {
       return as === 'mm' ? { sets: { reach: n }, certainty: 'likely' } : undefined
     },
     colours(colours, told, beside) {
-      const ofWires = beside.has('line') || colours.length > 1 || 'housing' in told || 'wires' in told
+      const ofWires =
+        ('type' in told && told.type !== 'plug') ||
+        beside.has('line') ||
+        colours.length > 1 ||
+        'housing' in told ||
+        'wires' in told
       return ofWires
         ? { sets: { wires: colours }, certainty: colours.length > 1 ? 'sure' : 'likely' }
         : { sets: { housing: colours[0]! }, certainty: 'likely' }
@@ -56,19 +88,26 @@ export const unplug: MoveKind<Unplug> = {
   thing: m => connectorName(m.connector),
   down: m =>
     sentence(
-      m.connector.lock === 'secondary slider'
-        ? say`${on(m)}slide the second lock, then unplug ${connectorName(m.connector)}`
-        : m.connector.lock === 'tab'
-          ? say`${on(m)}press the tab and unplug ${connectorName(m.connector)}`
-          : say`${on(m)}unplug ${connectorName(m.connector)}`,
+      isSingle(m.connector)
+        ? say`${on(m)}pull off ${connectorName(m.connector)}`
+        : m.connector.lock === 'secondary slider'
+          ? say`${on(m)}slide the second lock, then unplug ${connectorName(m.connector)}`
+          : m.connector.lock === 'tab'
+            ? say`${on(m)}press the tab and unplug ${connectorName(m.connector)}`
+            : say`${on(m)}unplug ${connectorName(m.connector)}`,
     ),
-  back: m => sentence(say`${on(m)}push home ${connectorName(m.connector)}, until it seats`),
+  back: m =>
+    sentence(
+      m.connector.type === 'ring'
+        ? say`${on(m)}put on ${connectorName(m.connector)}, then its screw`
+        : say`${on(m)}push home ${connectorName(m.connector)}, until it seats`,
+    ),
   notes: m =>
     [
       m.connector.lock === 'secondary slider' ? [say`Slide the second lock home`] : [],
       m.connector.lock === 'tab' ? [say`Hear the tab click`] : [],
-      [say`Tug the housing, not the wires`],
-      m.connector.wires?.length ? [say`Wires in order: ${m.connector.wires.join(', ')}`] : [],
+      [isSingle(m.connector) ? say`Tug the terminal, not the wire` : say`Tug the housing, not the wires`],
+      m.connector.wires?.length && !isSingle(m.connector) ? [say`Wires in order: ${m.connector.wires.join(', ')}`] : [],
     ]
       .flat()
       .map(says => note(says)),

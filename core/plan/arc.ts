@@ -5,6 +5,8 @@ import { say, type Phrase } from '../words/phrase.ts'
 export const arcReasons = [
   'holds',
   'hides',
+  'covers',
+  'wall',
   'rides on',
   'passes through',
   'posture',
@@ -36,6 +38,10 @@ export function why({ reason, about }: Pick<Arc, 'reason' | 'about'>): Phrase {
       return say`it fastens the ${about}, which must be on first`
     case 'hides':
       return say`it lies in the ${about} zone, which is closed after it`
+    case 'covers':
+      return say`it lies under the ${about} and is out of reach once that is on`
+    case 'wall':
+      return say`it is out of reach once the machine is back at the wall`
     case 'rides on':
       return say`it belongs to the ${about} and is joined to it on the bench, before that goes on`
     case 'passes through':

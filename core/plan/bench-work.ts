@@ -25,7 +25,9 @@ export function benchWork(plan: readonly ReturnStep[], arcs: readonly Arc[]): Be
   const carried = [...open.values()].flatMap(r =>
     r.moves.flatMap(({ move, debts }) =>
       'carryOver' in move
-        ? debts.slice(1).map(debt => ({ step: r.step.id, debt, on: say`new ${move.part.name}` }))
+        ? debts
+            .filter(debt => debt.id !== move.id)
+            .map(debt => ({ step: r.step.id, debt, on: say`new ${move.part.name}` }))
         : [],
     ),
   )

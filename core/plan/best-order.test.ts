@@ -22,6 +22,7 @@ const arbitraryInstance = (most: number): fc.Arbitrary<Instance> =>
         hidden: fc.shuffledSubarray([...Array(n).keys()], { minLength: n, maxLength: n }),
         pairs: fc.array(fc.tuple(fc.nat(n - 1), fc.nat(n - 1)), { maxLength: n }),
         posture: fc.array(fc.constantFrom('upright', 'on its back', ''), { minLength: n, maxLength: n }),
+        also: fc.array(fc.subarray(['on its back', 'on its left side']), { minLength: n, maxLength: n }),
         tool: fc.array(fc.constantFrom('T20 driver', '8 mm spanner', ''), { minLength: n, maxLength: n }),
         stands: fc.constantFrom('upright', 'on its back', 'on its left side', ''),
         home: fc.constantFrom('upright', 'on its back', ''),
@@ -34,12 +35,13 @@ const arbitraryInstance = (most: number): fc.Arbitrary<Instance> =>
           { maxLength: 2 },
         ),
       })
-      .map(({ hidden, pairs, posture, tool, leaves, ...rest }) => {
+      .map(({ hidden, pairs, posture, also, tool, leaves, ...rest }) => {
         const at = hidden.map((_, i) => hidden.indexOf(i))
         return {
           n,
           arcs: pairs.filter(([a, b]) => at[a]! < at[b]!),
           posture,
+          also: also.map((more, s) => (posture[s] === '' ? [] : more.filter(p => p !== posture[s]))),
           tool,
           leaves: posture.map((_, s) => leaves.find(([at]) => at === s)?.[1] ?? ''),
           ...rest,

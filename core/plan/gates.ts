@@ -1,15 +1,24 @@
+import type { Assembly } from '../assembly/assembly.ts'
 import { owedCount, settledCount, type Debt } from '../log/state.ts'
-import { liesIn, type Family } from '../machine/families.ts'
+import { liesIn, zoneTitle, type Family } from '../machine/families.ts'
 import type { Posture } from '../machine/postures.ts'
 import { subject, toolsFor } from '../moves/move.ts'
 import { traitsOf, type Move } from '../moves/registry.ts'
 import { english } from '../words/english.ts'
+import { bare, list, say, type Phrase } from '../words/phrase.ts'
 import type { ReturnStep } from './mirror.ts'
 
 /** The zones that a move opens when its part comes away, and closes when it is back. */
 export const zonesOpenedBy = (move: Move): readonly string[] => traitsOf(move).opens ?? []
 
-/** The moment at which a return step closes zones, or turns the machine. */
+/** True when a step is done where the wall is while the machine stands at it. What brings power on is done at the wall itself. */
+export const liesAtTheWall = ({ step }: ReturnStep, family: Family): boolean =>
+  step.zone !== undefined &&
+  (step.zone === 'outside' || liesIn(family, step.zone, 'rear')) &&
+  step.moves.some(m => !traitsOf(m).wall && !traitsOf(m).turns) &&
+  !step.moves.some(m => traitsOf(m).restores)
+
+/** The moment at which a return step closes zones, turns the machine, puts it back to its wall, or puts a part over what lies behind it. */
 export interface Gate {
   /** Its place in the return, 0 for the first step. */
   at: number
@@ -17,6 +26,10 @@ export interface Gate {
   zones: string[]
   /** Where it is a turn of the machine instead of a cover: what was within reach as it stood is not afterwards; and what would fall, by name. */
   turn?: { from: Posture; to: Posture; falls: string[] }
+  /** The part that goes over what lies behind it, by name; where no cover of a zone is named. */
+  over?: string
+  /** True where the machine goes back to its wall. */
+  wall?: true
   /** True when its step is done: the zones are closed. */
   closed: boolean
   /** Debts for which this is the last moment, still owed; the nearest to the gate first, without those of the step itself. */
@@ -36,9 +49,11 @@ function countsOf(steps: readonly ReturnStep[]): string[] {
 /**
  * The gates of a return, in its order. A debt lies behind the covers that were off when it was recorded and under which
  * its zone lies. Covers of the same zone are ways in beside each other: the last one closes. Covers of nested zones are
- * one behind the other: the first one closes. O(steps · covers).
+ * one behind the other: the first one closes. Where no cover is named, a part that is more than light hides what was reached in its zone only
+ * after it had come off (`assembly.under`), the wall what was done at it, and a turn what needs the machine as it stands.
+ * O(steps · covers).
  */
-export function gates(family: Family, plan: readonly ReturnStep[]): Gate[] {
+export function gates(family: Family, plan: readonly ReturnStep[], assembly?: Pick<Assembly, 'under'>): Gate[] {
   const covers = plan.flatMap((step, at) =>
     step.moves.flatMap(({ move }) => zonesOpenedBy(move).map(zone => ({ zone, at, number: step.number }))),
   )
@@ -65,8 +80,53 @@ export function gates(family: Family, plan: readonly ReturnStep[]): Gate[] {
     behind: hidden.toReversed().flatMap(r => r.debts.filter(d => owedCount(d) > 0)),
     counts: countsOf(hidden),
   }))
-  return [...covered, ...turnGates(plan)].sort((a, b) => a.at - b.at)
+  const others = [...turnGates(plan), ...wallGates(family, plan), ...(assembly ? partGates(plan, assembly, found) : [])]
+  return [...covered, ...others].sort((a, b) => a.at - b.at)
 }
+
+const stillOwedOf = (steps: readonly ReturnStep[]): Debt[] => steps.flatMap(r => r.debts.filter(d => owedCount(d) > 0))
+
+/** The parts of a return as gates: over what the plan has before them, as long as something of that is owed. */
+function partGates(
+  plan: readonly ReturnStep[],
+  { under }: Pick<Assembly, 'under'>,
+  closesZones: ReadonlyMap<number, unknown>,
+): Gate[] {
+  const place = new Map(plan.map((r, at) => [r.step.id, at]))
+  const hidden = new Map<number, ReturnStep[]>()
+  plan.forEach((r, at) => {
+    if (r.owes === 0) return
+    // The first of the parts over it that comes after it: the others are farther out.
+    const over = (under.get(r.step.id) ?? []).flatMap(part => place.get(part) ?? []).filter(p => p > at)
+    const first = Math.min(...over)
+    if (over.length && !closesZones.has(first)) hidden.set(first, [...(hidden.get(first) ?? []), r])
+  })
+  return [...hidden].flatMap(([at, steps]): Gate[] => {
+    const { step } = plan[at]!
+    const over = step.moves.flatMap(m => traitsOf(m).part ?? [])[0]
+    return over
+      ? [{ at, step: step.id, zones: [], over, closed: false, behind: stillOwedOf(steps.toReversed()), counts: [] }]
+      : []
+  })
+}
+
+/** The machine back at its wall as a gate: over what was done there since it was pulled out. */
+const wallGates = (family: Family, plan: readonly ReturnStep[]): Gate[] =>
+  plan.flatMap((w, at): Gate[] => {
+    if (!w.step.moves.some(m => traitsOf(m).wall)) return []
+    const there = plan.filter(r => r.number > w.number && liesAtTheWall(r, family))
+    return [
+      {
+        at,
+        step: w.step.id,
+        zones: [],
+        wall: true,
+        closed: w.debts.length > 0 && w.owes === 0,
+        behind: stillOwedOf(there.toReversed()),
+        counts: countsOf(there),
+      },
+    ]
+  })
 
 /**
  * The turns of a return as gates. Behind one is what is still owed of the steps that need the machine as it stands before it, and what is
@@ -94,6 +154,14 @@ function turnGates(plan: readonly ReturnStep[]): Gate[] {
       },
     ]
   })
+}
+
+/** What a gate does, in words that go on from its step: `closes rear and base`, `turns it upright`, `puts the drive motor over it`. */
+export function gateSays({ turn, wall, over, zones }: Gate, family: Family): Phrase {
+  if (turn) return say`turns it ${{ say: turn.to }}`
+  if (wall) return say`puts it back to the wall`
+  if (over) return say`puts the ${bare(over)} over it`
+  return say`closes ${list(zones.map(z => zoneTitle(family, z)))}`
 }
 
 /** A debt whose last moment comes near: the gate after which it cannot be settled without reopening, and the steps until then. */

@@ -27,6 +27,8 @@ export interface Instance {
   /** Hard arcs, as pairs of steps of which the first comes first; acyclic. */
   arcs: readonly (readonly [number, number])[]
   posture: readonly string[]
+  /** Other postures in which a step can be done as well; left out where there are none. */
+  also?: readonly (readonly string[])[]
   tool: readonly string[]
   /** How the machine stands now, and how it stands in the end; the empty text where that is all one. */
   stands: string
@@ -61,29 +63,63 @@ export function costOf(on: Instance, order: readonly number[]): Cost {
   let [broken, distance] = [0, 0]
   for (let s = 1; s < on.n; s++) if (at[s]! < at[s - 1]!) broken += 1
   for (let s = 0; s < on.n; s++) for (let t = s + 1; t < on.n; t++) if (at[t]! < at[s]!) distance += 1
-  return { ...turnsOf(on, order), broken, tools: changes(order.map(s => on.tool[s]!)), distance }
+  const { turns, unsafe } = turnsOf(on, order)
+  return { unsafe, turns, broken, tools: changes(order.map(s => on.tool[s]!)), distance }
 }
 
-/** The turns along an order, and how many of them are made while something could fall. */
-export function turnsOf(on: Instance, order: readonly number[]): Pick<Cost, 'turns' | 'unsafe'> {
-  const placed = new Set<number>()
-  let [turns, unsafe, stands] = [0, 0, on.stands]
-  const turn = (to: string) => {
-    if (to === '') return
-    if (stands !== '' && stands !== to) {
-      turns += 1
-      if (falls(on, stands, s => placed.has(s))) unsafe += 1
-    }
-    stands = to
-  }
-  for (const s of order) {
-    turn(on.posture[s]!)
-    placed.add(s)
-    turn(on.leaves[s] ?? '')
-  }
-  turn(on.home)
-  return { turns, unsafe }
+const noOthers: readonly string[] = []
+/** In which postures a step can be done, the one in which it was done first. */
+export const posturesFor = (on: Instance, s: number): readonly string[] => {
+  const also = on.also?.[s] ?? noOthers
+  return also.length === 0 ? [on.posture[s]!] : [on.posture[s]!, ...also]
 }
+
+/** How the machine stands after some steps of an order, and what it took to come there. */
+interface Standing extends Pick<Cost, 'turns' | 'unsafe'> {
+  stands: string
+  /** The posture of each step so far. */
+  along: readonly string[]
+}
+
+/**
+ * The turns along an order, how many of them are made while something could fall, and the posture in which each step is done, chosen so
+ * that both are least. O(n · postures²).
+ */
+export function turnsOf(
+  on: Instance,
+  order: readonly number[],
+): Pick<Cost, 'turns' | 'unsafe'> & { along: readonly string[] } {
+  const placed = new Set<number>()
+  const isDone = (s: number) => placed.has(s)
+  const turned = (from: Standing, to: string): Standing => {
+    if (to === '' || to === from.stands) return from
+    if (from.stands === '') return { ...from, stands: to }
+    const unsafe = from.unsafe + (falls(on, from.stands, isDone) ? 1 : 0)
+    return { ...from, stands: to, turns: from.turns + 1, unsafe }
+  }
+  let all: Standing[] = [{ stands: on.stands, turns: 0, unsafe: 0, along: [] }]
+  for (const s of order) {
+    const next = all.flatMap(from =>
+      posturesFor(on, s).map(to => {
+        const there = turned(from, to)
+        return { ...there, along: [...there.along, to === '' ? '' : there.stands] }
+      }),
+    )
+    placed.add(s)
+    all = cheapest(next.map(there => turned(there, on.leaves[s] ?? '')))
+  }
+  const [best] = all.map(there => turned(there, on.home)).sort(less)
+  return { turns: best!.turns, unsafe: best!.unsafe, along: best!.along }
+}
+const less = (a: Standing, b: Standing) => a.unsafe - b.unsafe || a.turns - b.turns
+/** Of those that stand alike the cheapest. */
+function cheapest(all: readonly Standing[]): Standing[] {
+  if (all.length === 1) return [...all]
+  const found = new Map<string, Standing>()
+  for (const s of all) if (!found.has(s.stands) || less(s, found.get(s.stands)!) < 0) found.set(s.stands, s)
+  return [...found.values()]
+}
+
 /**
  * True when something could fall if the machine were turned out of a posture now: it is in place, and nothing holds it yet, or something
  * that fastens it here is still missing.
@@ -92,5 +128,5 @@ export const falls = (on: Instance, stands: string, isDone: (step: number) => bo
   on.holdings.some(
     ({ seat, by }) =>
       (seat < 0 || isDone(seat)) &&
-      (!by.some(isDone) || by.some(s => !isDone(s) && (on.posture[s] === '' || on.posture[s] === stands))),
+      (!by.some(isDone) || by.some(s => !isDone(s) && posturesFor(on, s).some(p => p === '' || p === stands))),
   )

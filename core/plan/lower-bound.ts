@@ -13,7 +13,8 @@ export type LowerBound = (placed: StepSet, posture: string, tool: string) => num
  * least as often as along each of them alone, and along each two of them threaded at best. Distance: the pairs that the arcs turn round.
  */
 export function lowerBound(on: Instance, { forced, stretches }: Reach, inPairs = true): LowerBound {
-  const posture = needAlong(on.posture)
+  // A step that can be done in several postures asks for none of them.
+  const posture = needAlong(on.posture.map((p, s) => (on.also?.[s]?.length ? '' : p)))
   const tool = needAlong(on.tool)
   /** The pairs turned round at or after each step. */
   const forcedFrom = new Float64Array(on.n + 1)

@@ -132,9 +132,9 @@ describe('the plan of a return', () => {
       step(1, 'base', { kind: 'replace-part', part: { name: 'pump' }, carryOver: ['bracket', 'two washers'] }),
     )
     expect(plan(s).steps[0]!.debts.map(d => english(d.label))).toEqual([
-      'new pump',
       'bracket, from the old pump',
       'two washers, from the old pump',
+      'new pump',
     ])
   })
   it('brings water on after every joint and drain, and power last, whatever the order of the descent', () => {

@@ -10,7 +10,7 @@ import { contradiction } from './contradiction.ts'
 import { mirror, type ReturnStep } from './mirror.ts'
 import { precedence } from './precedence.ts'
 import { costOf, noCost, turnsOf, type Cost, type Holding, type Instance } from './instance.ts'
-import { holdingsOf, needsOf, onlyTurns, withTurns } from './turns.ts'
+import { alsoIn, holdingsOf, needsOf, onlyTurns, withTurns } from './turns.ts'
 import { bestOrder, type Found } from './best-order.ts'
 
 /** A step that does not stand where the mirror has it, and why. */
@@ -57,13 +57,16 @@ function instance(
   holdings: readonly Holding[],
 ): Instance {
   const index = new Map(rest.map((r, i) => [r.step.id, i]))
+  const posture = needsOf(state, rest, arcs)
+  const also = alsoIn(state, rest)?.map((more, s) => (posture[s] === '' ? [] : more.filter(p => p !== posture[s])))
   return {
     n: rest.length,
     arcs: arcs.flatMap(({ first, then }): [number, number][] => {
       const [a, b] = [index.get(first), index.get(then)]
       return a === undefined || b === undefined ? [] : [[a, b]]
     }),
-    posture: needsOf(state, rest, arcs),
+    posture,
+    ...(also && { also }),
     tool: rest.map(r => r.moves.flatMap(m => toolsFor(m.move))[0] ?? ''),
     stands: stance(state).posture,
     home: homeOf(state),
@@ -139,7 +142,7 @@ function problemOf(state: JobState, family: Family): Problem {
   const isDone = (r: ReturnStep, i: number) => (r.debts.length > 0 ? r.owes === 0 : i < touched)
   const left = plain.filter((r, i) => !isDone(r, i))
   const rest = left.filter(r => !onlyTurns(r))
-  const holdings = holdingsOf(assembly, rest)
+  const holdings = holdingsOf(state, assembly, rest)
   return {
     done: plain.filter(isDone),
     rest,

@@ -1,30 +1,31 @@
 import { assemblyOfJob, type Assembly } from '../assembly/assembly.ts'
+import type { Bond } from '../assembly/bond.ts'
 import type { JobState, StepState } from '../log/state.ts'
 import { liesIn, zoneTitle, type Family } from '../machine/families.ts'
 import { traitsOf } from '../moves/registry.ts'
 import type { Traits } from '../moves/traits.ts'
 import { say, type Phrase } from '../words/phrase.ts'
 import { arcKey, type Arc, type ArcReason } from './arc.ts'
-import { zonesOpenedBy } from './gates.ts'
+import { liesAtTheWall, zonesOpenedBy } from './gates.ts'
 import type { ReturnStep } from './mirror.ts'
 
 const partsOff = (step: StepState): string[] => step.moves.flatMap(m => traitsOf(m).part?.toLowerCase() ?? [])
 
-/** What fastens a part comes back after it. */
-const holds = ({ liaisons }: Assembly): Arc[] =>
-  liaisons.flatMap(({ kind, part, step }) =>
-    kind === 'fastened by'
-      ? [{ first: part.step, then: step, reason: 'holds', about: part.name.text.toLowerCase() }]
-      : [],
-  )
-
-/** What was taken off a part after that had come off was fixed to it: it is joined to it on the bench, before the part goes back. */
-const rides = ({ liaisons }: Assembly): Arc[] =>
-  liaisons.flatMap(({ kind, part, step }) =>
-    kind === 'carries'
-      ? [{ first: step, then: part.step, reason: 'rides on', about: part.name.text.toLowerCase() }]
-      : [],
-  )
+/** What each bond asks of the way back: the step that binds comes after the part, or before it. */
+const byBond: Record<Bond, { reason: ArcReason; first: 'part' | 'step' }> = {
+  fastens: { reason: 'holds', first: 'part' },
+  'rides on': { reason: 'rides on', first: 'step' },
+  'lies under': { reason: 'covers', first: 'step' },
+  'runs behind': { reason: 'passes through', first: 'step' },
+  'runs over': { reason: 'holds', first: 'part' },
+}
+const bound = ({ liaisons }: Assembly): Arc[] =>
+  liaisons.flatMap(({ kind, part, step }): Arc[] => {
+    if (!part.step) return []
+    const { reason, first } = byBond[kind]
+    const [before, after] = first === 'part' ? [part.step, step] : [step, part.step]
+    return [{ first: before, then: after, reason, about: part.name.text.toLowerCase() }]
+  })
 
 /** What lies in a zone comes back before the covers that were off when it was recorded close that zone. */
 function hides(steps: readonly ReturnStep[], family: Family): Arc[] {
@@ -41,14 +42,15 @@ function hides(steps: readonly ReturnStep[], family: Family): Arc[] {
   )
 }
 
-/** A line that runs behind, under or through a part is laid before the part is back; one that runs over it, after. */
-const passes = ({ liaisons }: Assembly): Arc[] =>
-  liaisons.flatMap(({ kind, part, step }): Arc[] => {
-    const about = part.name.text.toLowerCase()
-    if (kind === 'passes before') return [{ first: step, then: part.step, reason: 'passes through', about }]
-    if (kind === 'passes after') return [{ first: part.step, then: step, reason: 'holds', about }]
-    return []
-  })
+/** What was done outside and at the rear since the machine was pulled out is done before it is back at the wall. */
+function walls(steps: readonly ReturnStep[], family: Family): Arc[] {
+  const out = steps.filter(s => s.step.moves.some(m => traitsOf(m).wall))
+  return out.flatMap(w =>
+    steps
+      .filter(s => s.number > w.number && liesAtTheWall(s, family))
+      .map((s): Arc => ({ first: s.step.id, then: w.step.id, reason: 'wall', about: '' })),
+  )
+}
 
 const restores = (s: ReturnStep, what: Traits['restores']) => s.step.moves.some(m => traitsOf(m).restores === what)
 const wet = (s: ReturnStep) => s.step.moves.some(m => traitsOf(m).wet)
@@ -110,9 +112,8 @@ export function precedence(
     ...said(state),
     ...isolation(steps),
     ...hides(steps, family),
-    ...holds(assembly),
-    ...rides(assembly),
-    ...passes(assembly),
+    ...walls(steps, family),
+    ...bound(assembly),
     ...mirrored(steps),
   ]
   const seen = new Set<string>()

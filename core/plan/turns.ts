@@ -1,10 +1,11 @@
 import type { Assembly } from '../assembly/assembly.ts'
+import { entriesOf } from '../log/entry.ts'
 import { owedCount, type Debt, type JobState, type StepState } from '../log/state.ts'
 import type { Posture } from '../machine/postures.ts'
 import { homeOf } from '../machine/stance.ts'
 import { traitsOf, type Move } from '../moves/registry.ts'
 import type { Arc } from './arc.ts'
-import type { Holding, Instance } from './instance.ts'
+import { turnsOf, type Holding, type Instance } from './instance.ts'
 import type { ReturnStep } from './mirror.ts'
 
 const turnOf = (move: Move) => traitsOf(move).turns
@@ -27,26 +28,55 @@ export function posturesOf(state: JobState): Map<string, Posture> {
 
 /**
  * The posture that each step of the way back needs: that in which it was done. What is joined on the bench needs none; what brings water
- * or power on needs the machine as it stood.
+ * or power on, and what puts it back to its wall, needs the machine as it stood.
  */
 export function needsOf(state: JobState, rest: readonly ReturnStep[], arcs: readonly Arc[]): (Posture | '')[] {
   const postures = posturesOf(state)
   const home = homeOf(state)
   const onBench = new Set(arcs.filter(a => a.reason === 'rides on').map(a => a.first))
   return rest.map(r => {
-    if (r.step.moves.some(m => traitsOf(m).restores)) return home
+    if (needsHome(r)) return home
     return onBench.has(r.step.id) ? '' : postures.get(r.step.id)!
   })
 }
 
-/** What is not light, and the steps that are left of those that bring it to its seat and fasten it. */
-export function holdingsOf(assembly: Assembly, rest: readonly ReturnStep[]): (Holding & { part: string })[] {
+const needsHome = (r: ReturnStep) => r.step.moves.some(m => traitsOf(m).restores || traitsOf(m).wall)
+/** The step for which the plan turns the machine at a place of it, where that could be done otherwise; what brings power or water on cannot. */
+export function turnedFor(plan: readonly ReturnStep[], at: number): ReturnStep | null {
+  const next = plan.slice(at + 1).find(r => !r.turn && r.owes > 0)
+  return next && !needsHome(next) ? next : null
+}
+
+/** The postures in which each step can be done as well, as people said; none where nobody said anything. */
+export function alsoIn(state: JobState, rest: readonly ReturnStep[]): readonly (readonly Posture[])[] | undefined {
+  const said = entriesOf(state, 'posture-allowed')
+  if (said.length === 0) return undefined
+  return rest.map(r => {
+    const own = said.flatMap(({ body }) => (body.step === r.step.id ? [body.posture] : []))
+    return needsHome(r) ? [] : [...new Set(own)]
+  })
+}
+
+/**
+ * What is not light, and the steps that are left of those that bring it to its seat and fasten it. What was unfastened where it is counts
+ * only when that was done after the last turn of the descent: what stayed on through a turn is held by something else.
+ */
+export function holdingsOf(
+  state: JobState,
+  assembly: Assembly,
+  rest: readonly ReturnStep[],
+): (Holding & { part: string })[] {
   const index = new Map(rest.map((r, i) => [r.step.id, i]))
+  const order = state.order.toArray()
+  const sinceTurned = new Set(
+    order.slice(order.findLastIndex(id => state.steps.get(id)!.moves.some(m => turnOf(m))) + 1),
+  )
   return assembly.parts.flatMap(part => {
     if (part.mass === 'light') return []
-    const fasteners = assembly.liaisons.filter(l => l.kind === 'fastened by' && l.part.move === part.move)
+    const fasteners = assembly.liaisons.filter(l => l.kind === 'fastens' && l.part === part)
+    if (part.step === null && !fasteners.some(l => sinceTurned.has(l.step))) return []
     const by = [...new Set(fasteners.flatMap(l => index.get(l.step) ?? []))]
-    return by.length ? [{ part: part.name.text, seat: index.get(part.step) ?? -1, by }] : []
+    return by.length ? [{ part: part.name.text, seat: index.get(part.step ?? '') ?? -1, by }] : []
   })
 }
 
@@ -121,11 +151,12 @@ export function withTurns(
     }
     stands = to
   }
-  for (const s of order) {
+  const { along } = turnsOf(on, order)
+  for (const [i, s] of order.entries()) {
     const r = rest[s]!
-    turn(on.posture[s] as Posture | '', r)
+    turn(along[i] as Posture | '', r)
     done.push(r)
-    if (on.posture[s] !== '') here.push(r.step.id)
+    if (along[i] !== '') here.push(r.step.id)
     turn((on.leaves[s] ?? '') as Posture | '', r)
   }
   const last = done.at(-1) ?? turns[0]

@@ -65,6 +65,10 @@ for (const how of ['press inwards', 'press outwards', 'push in', 'push up', 'pus
 set('tab lock, locking tab, press tab, with tab', { lock: 'tab' })
 set('slider, secondary slider, second lock, secondary lock, slide lock', { lock: 'secondary slider' })
 set('no lock, unlocked', { lock: 'none' })
+for (const sits of ['upper', 'middle', 'lower', 'left', 'right'])
+  set(`${sits} terminal, on the ${sits} terminal, ${sits} tab terminal`, { sits })
+set('stands upright, terminal upright', { sits: 'upright' })
+set('lies flat, terminal flat', { sits: 'flat' })
 set('keyed', { keyed: true })
 set('not keyed, unkeyed', { keyed: false })
 set('missing, gone, absent', { condition: 'missing' })
@@ -102,6 +106,7 @@ for (const [field, words] of Object.entries({
   carryOver: 'carry over, carries over, transfer, carry',
   keepClear: 'clear of, keep clear of, keep clear, away from, keep away from, not near',
   slack: 'slack',
+  shares: 'shares, sharing, under them, under its head, under the heads',
   terminal: 'on terminal, at terminal, terminal marked',
   look: 'look',
   releases: 'releases, release from',

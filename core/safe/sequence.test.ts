@@ -29,12 +29,13 @@ describe('making safe', () => {
   it.each(families)('of a %s: what needs power first, then plug, taps, pressure, water, capacitor', family => {
     const acts = safeSequence(state(), family)
     expect(acts.map(a => a.part)).toEqual([
-      ...Array(3).fill('powered'),
-      ...Array(6).fill('safe'),
+      ...Array(2).fill('powered'),
+      ...Array(7).fill('safe'),
       ...Array(3).fill('laid'),
     ])
     expect(acts.filter(a => a.part === 'safe').map(a => a.id)).toEqual([
       'power',
+      'out',
       'cold water',
       'hot water',
       'pressure',
@@ -54,13 +55,18 @@ describe('making safe', () => {
     expect(is(state(tick(1, 'lock'), step(2, power)))).toMatchObject({
       lock: 'done',
       pump: 'late',
-      out: 'late',
       power: 'done',
-      'cold water': 'next',
+      out: 'next',
+      'cold water': 'ahead',
     })
   })
   it('says of what needed power and was not done that it is late, and of what is not there that it is not', () => {
-    const s = state(step(1, power), tick(2, 'hot water', notHere), step(3, { kind: 'isolate', what: 'cold water' }))
+    const s = state(
+      step(1, power),
+      tick(4, 'out'),
+      tick(2, 'hot water', notHere),
+      step(3, { kind: 'isolate', what: 'cold water' }),
+    )
     expect(is(s)).toMatchObject({ lock: 'late', 'hot water': 'not here', pressure: 'next' })
   })
   it('expects less water when the pump was run', () => {

@@ -70,8 +70,15 @@ function plans(family: Family, pumped: boolean): Plan[] {
   return [
     tick('lock', 'powered', words`Release the ${lock} lock, leave the ${lock} open`, words`The ${lock} opens by hand`),
     tick('pump', 'powered', words`Run the drain until the pump runs dry`, words`No water is heard any more`),
-    tick('out', 'powered', words`Move the machine out`, words`Cord and hoses slack, room behind it`),
     isolate('power', words`Pull the plug, keep it in sight`, words`No lamp, no hum when a button is pressed`, 'mains'),
+    {
+      id: 'out',
+      part: 'safe',
+      say: words`Move the machine out`,
+      sure: words`Cord and hoses slack, room behind it`,
+      zone: 'outside',
+      moves: [{ kind: 'pull-out' }],
+    },
     isolate('cold water', words`Close the cold tap`, words`Ease its joint: it must stop running`, 'water'),
     isolate('hot water', words`Close the hot tap`, words`Ease its joint: it must stop running`, 'water'),
     isolate('pressure', words`Bleed the inlet hose into a tray`, words`It stops running by itself`, 'water'),

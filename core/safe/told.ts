@@ -4,6 +4,7 @@ import type { Move, MoveOf } from '../moves/registry.ts'
 export type SafeMove =
   | Pick<MoveOf<'isolate'>, 'kind' | 'what'>
   | Pick<MoveOf<'drain'>, 'kind' | 'by' | 'litres'>
+  | Pick<MoveOf<'pull-out'>, 'kind'>
   | Pick<MoveOf<'place-temporary'>, 'kind' | 'thing' | 'count' | 'why'>
 
 /** The words under which an act of the sequence is ticked off in the log. */

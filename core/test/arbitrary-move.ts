@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { clipKinds } from '../items/clip.ts'
 import { conditions } from '../items/condition.ts'
+import { sittings } from '../items/connector.ts'
 import { drives, heads } from '../items/fastener.ts'
 import { lineKinds, passings } from '../items/route.ts'
 import { postures } from '../machine/postures.ts'
@@ -34,6 +35,8 @@ const fastener = known({
   into: some(['metal', 'plastic'] as const),
 })
 const connector = known({
+  type: some(['plug', 'spade', 'ring'] as const),
+  sits: some(sittings),
   label: some(['P1', 'P2']),
   housing: some(['white', 'black']),
   ways: fc.integer({ min: 1, max: 6 }),
@@ -56,6 +59,7 @@ const route = fc.record(
 const part = fc.record(
   {
     name: word,
+    is: some(['rear panel', 'drain pump']),
     orientation: some(['arrow up']),
     seat: some(['click', 'flush', 'bottomed'] as const),
     fit: some(['loose', 'spline', 'press'] as const),
@@ -68,6 +72,7 @@ const part = fc.record(
   { requiredKeys: ['name'] },
 )
 const joint = known({
+  joins: some(['pushed', 'screwed'] as const),
   hose: some(['sump hose', 'fill hose']),
   clamp: some(['spring', 'worm', 'ear', 'none'] as const),
   clock: fc.integer({ min: 1, max: 12 }),
@@ -81,7 +86,14 @@ const clip = known({
 })
 
 const bodies: { [K in Move['kind']]: fc.Arbitrary<object> } = {
-  'remove-fasteners': fc.record({ fastener, count }),
+  'remove-fasteners': fc.record(
+    {
+      fastener,
+      count,
+      shares: fc.array(some(['ground eyelet', 'bracket, second screw']), { minLength: 1, maxLength: 2 }),
+    },
+    { requiredKeys: ['fastener', 'count'] },
+  ),
   slacken: fc.record(
     { fastener, count, turns: fc.integer({ min: 1, max: 9 }) },
     { requiredKeys: ['fastener', 'count'] },
@@ -91,12 +103,13 @@ const bodies: { [K in Move['kind']]: fc.Arbitrary<object> } = {
   unroute: fc.record({ route }),
   'open-joint': fc.record({ joint }),
   'slip-belt': known({ ribs: fc.integer({ min: 1, max: 12 }) }),
-  'remove-part': fc.record({ part }),
+  'remove-part': fc.record({ part, count }, { requiredKeys: ['part'] }),
   'park-part': fc.record({ part }),
   'pull-off': fc.record({ part, oneWay: fc.boolean() }, { requiredKeys: ['part'] }),
   cut: fc.record({ consumable: some(['tie', 'tape', 'seal', 'gasket', 'clamp']), count }),
   'place-temporary': fc.record({ thing: some(['prop', 'towel', 'tape', 'strap', 'clamp', 'tray', 'block']), count }),
   'turn-machine': fc.record({ from: some(postures), to: some(postures) }),
+  'pull-out': fc.constant({}),
   isolate: fc.record({ what: some(isolations) }),
   drain: fc.record({ by: some(['filter', 'plug', 'cap', 'drain tube', 'hose']) }),
   'draw-mark': fc.record({ mark: word }),
@@ -105,7 +118,10 @@ const bodies: { [K in Move['kind']]: fc.Arbitrary<object> } = {
     thing: word,
     again: fc.boolean(),
   }),
-  'replace-part': fc.record({ part, carryOver: fc.array(word, { maxLength: 3 }) }),
+  'replace-part': fc.record(
+    { part, carryOver: fc.array(word, { maxLength: 3 }), nothingOver: fc.boolean() },
+    { requiredKeys: ['part', 'carryOver'] },
+  ),
   exchange: fc.record({
     part: fc.record({ name: word, orientation: some(['arrow up']) }, { requiredKeys: ['name'] }),
   }),
@@ -119,7 +135,13 @@ export const arbitraryMoveOf = (kind: Move['kind']): fc.Arbitrary<Move> =>
     .tuple(
       fc.uuid(),
       bodies[kind],
-      known({ place: word, cell: some(['A1', 'B3', 'C12']), note: word, condition: some(conditions) }),
+      known({
+        place: word,
+        holds: fc.array(word, { maxLength: 2 }),
+        cell: some(['A1', 'B3', 'C12']),
+        note: word,
+        condition: some(conditions),
+      }),
     )
     .map(([id, body, common]) => ({ id, kind, way: 'down', ...common, ...body }) as unknown as Move)
 

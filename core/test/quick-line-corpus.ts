@@ -12,6 +12,14 @@ peel back lip of bellows
 = fold-back part.name:"lip of bellows"
 knocked loose drum unit
 = attend act:"knock loose" thing:"drum unit"
+pulled plug at the wall
+= isolate what:power
+brown spade upper terminal heater
+= unplug connector.type:spade connector.wires:brown connector.sits:upper place:heater
+unscrew inlet hose
+= open-joint joint.hose:"inlet hose" joint.joins:screwed
+3x T20 rear panel shares ground eyelet
+= remove-fasteners count:3 drive:torx size:T20 place:"rear panel" shares:"ground eyelet"
 # --- fasteners, tidy
 4x T20x18 pump bracket @D1
 = remove-fasteners count:4 drive:torx size:T20 length:18 place:"pump bracket" cell:D1

@@ -20,7 +20,7 @@ function tile({ x, y, size, state, glyphs }: Placed): string {
  * the steps that close a zone; `width` and `height` in the unit of the page.
  */
 export function drawValley(profile: Profile, gates: readonly string[], width: number, height: number): string {
-  const closing = gates.map(step => ({ step, zones: [], behind: 0, held: false }))
+  const closing = gates.map(step => ({ step, does: '', behind: 0, held: false }))
   const { placed, threads, bars, tide, foot } = layOut(profile, closing, width, height, paper)
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">`,

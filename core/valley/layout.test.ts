@@ -19,7 +19,7 @@ function job(n: number, back = 0): Profile {
   const up = Array.from({ length: n }, (_, i) => tile(n - i, i < back ? 'done' : 'ahead', n - Math.min(i + 1, back)))
   return { down, back: up, deepest: n }
 }
-const gate = (step: string) => ({ step, zones: ['rear'], behind: 0, held: false })
+const gate = (step: string) => ({ step, does: 'closes rear', behind: 0, held: false })
 
 describe('the Valley', () => {
   it.each([1, 12, 40])('of %i steps: every step has its two tiles, side by side, at one depth', n => {

@@ -23,7 +23,8 @@ export interface Thread {
 export interface GateBar {
   x: number
   step: string
-  zones: string[]
+  /** What it does, in words. */
+  does: string
   behind: number
   /** True when it is about to close over something. */
   held: boolean

@@ -36,6 +36,11 @@ describe('what is worth filling in', () => {
     ],
     ['a length beside a known one', ['rear: 2x T20 @A1', 'rear: 2x T20x30 @B3'], ['Length of two T20']],
     ['a part that can go in two ways', ['rear: off bracket'], ['Which way the bracket faces']],
+    [
+      'the lengths of groups that nothing else tells apart',
+      ['base: 2x 10mm hex pump @A1', 'base: 3x 10mm hex heater bracket @A2', 'base: 2x 10mm hex motor @A3'],
+      ['three groups of 10 mm, none with a length: measure one of each now'],
+    ],
     ['a zone', ['2x T20 @A1'], ['Zone of the step']],
     ['a cell and a drive', ['rear: 2 screws'], ['Cell of two screws', 'Drive of two screws']],
     ['where a clamp points', ['base: sump hose spring clamp'], ['Where the clamp of sump hose points']],
@@ -46,6 +51,11 @@ describe('what is worth filling in', () => {
     expect(
       after('rear: 4x T20x18 @A1', 'outside: off rear panel', 'rear: loom: over rail > clip', 'power off'),
     ).toEqual(['Zone of the step'])
+  })
+  it('groups of one size are not asked for together once one of them was measured', () => {
+    const asks = after('base: 2x 10mm hex pump @A1', 'base: 3x 10mm hex x16 bracket @A2', 'base: 2x 10mm hex motor @A3')
+    expect(asks.filter(ask => ask.includes('groups'))).toEqual([])
+    expect(asks).toContain('Length of two 10 mm, pump')
   })
   it('what saves most stands first', () => {
     const asks = after('rear: 2 screws @A1', 'rear: free loom', 'rear: off bracket')

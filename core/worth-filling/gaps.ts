@@ -6,7 +6,7 @@ import type { Family } from '../machine/families.ts'
 import { subject } from '../moves/move.ts'
 import type { Lack } from '../moves/lack.ts'
 import { kindOf, traitsOf } from '../moves/registry.ts'
-import { say } from '../words/phrase.ts'
+import { inWords, say } from '../words/phrase.ts'
 
 /** Something that is still worth recording while it can be seen; its field may be `zone` or `photo` of the step. */
 export interface Gap extends Lack {
@@ -70,6 +70,7 @@ export function gaps(state: JobState, family: Family, inHand?: Step): Gap[] {
           minutes: 6,
         })
     }
+  found.push(...unmeasured(steps, state, inHand))
   const seen = new Set<string>()
   return found
     .filter(g => {
@@ -77,4 +78,33 @@ export function gaps(state: JobState, family: Family, inHand?: Step): Gap[] {
       return !seen.has(key) && seen.add(key)
     })
     .sort((x, y) => y.minutes - x.minutes)
+}
+
+/** Groups of one size in one zone, none of which was measured: three or more of them cannot be told apart afterwards. */
+function unmeasured(steps: readonly Step[], state: JobState, inHand: Step | undefined): Gap[] {
+  const groups = steps.flatMap(step =>
+    step.moves.flatMap(move =>
+      move.kind === 'remove-fasteners' && (step === inHand || state.owing.has(move.id)) && step.zone
+        ? [{ step, move, key: `${step.zone} ${move.fastener.size ?? move.fastener.thread ?? ''}` }]
+        : [],
+    ),
+  )
+  const byKey = new Map<string, typeof groups>()
+  for (const g of groups) byKey.set(g.key, [...(byKey.get(g.key) ?? []), g])
+  return [...byKey.values()].flatMap((alike): Gap[] => {
+    const lacking = alike.filter(g => g.move.fastener.length === undefined)
+    const { size, thread } = alike[0]!.move.fastener
+    if (lacking.length < 3 || lacking.length < alike.length || !(size ?? thread)) return []
+    const first = lacking.at(-1)!
+    return [
+      {
+        step: first.step.id,
+        move: first.move.id,
+        field: 'fastener.length',
+        ask: say`${inWords(lacking.length)} groups of ${size ?? thread!}, none with a length: measure one of each now`,
+        why: say`Mixed on the bench they are told apart by nothing else`,
+        minutes: 7,
+      },
+    ]
+  })
 }

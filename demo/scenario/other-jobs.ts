@@ -10,7 +10,7 @@ export const mainsFilter: ToldJob = {
   complaint: 'Trips the breaker as soon as it is switched on',
   plate: 'FL-70 5500-0126',
   daysAgo: 0.05,
-  intake: { seen: 'Trips at the moment the door locks', made: 2021, ticks: ['lock', 'out'] },
+  intake: { seen: 'Trips at the moment the door locks', made: 2021, ticks: ['lock', 'pump'] },
   before: [{ what: 'one screw of the rear panel, lower left', how: 'missing', zone: 'outside' }],
   steps: [
     powerOff,

@@ -1,4 +1,4 @@
-import { passGate, settle, type Act } from '@dialytica/core/acts'
+import { passGate, recordStep, settle, type Act } from '@dialytica/core/acts'
 import {
   blank,
   fold,
@@ -108,7 +108,7 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
       marks: marksOf(told, moves, job, photo, seed, id),
       moves,
     }
-    say('step-recorded', { step }, 1.5)
+    does(recordStep(state, step), 1.5)
     if (told.note) say('note-added', { text: told.note, step: step.id }, 0.2)
     for (const { things } of told.acts) things.forEach(t => gone.add(t))
   }

@@ -5,8 +5,17 @@ import { counterweight, leftOver } from './counterweight.ts'
 import { balanceSensor, drumLight, lidLock, mainsFilter } from './other-jobs.ts'
 import type { ToldJob } from './script.ts'
 
+/** A made-up workshop with its people, models, machines and jobs. */
+export interface Scenario {
+  shop: { name: string; timeZone: string }
+  people: readonly { login: string; name: string; role: 'technician' | 'lead' | 'viewer' }[]
+  models: readonly { code: string; maker: string; family: Family; notes: string }[]
+  units: readonly { serial: string; model: string; stands: string; made: number }[]
+  jobs: readonly ToldJob[]
+}
+
 /** A small workshop with its people, models and machines. All of it is made up. */
-export const scenario = {
+export const scenario: Scenario = {
   shop: { name: 'Tidewell Laundry Workshop', timeZone: 'Europe/Lisbon' },
   people: [
     { login: 'jon', name: 'Jon Tarrow', role: 'technician' },
@@ -33,7 +42,7 @@ export const scenario = {
       family: 'top-loader',
       notes: 'Suspended tub, agitator, console turns over on its hinge',
     },
-  ] satisfies { code: string; maker: string; family: Family; notes: string }[],
+  ],
   units: [
     { serial: '2231-0417', model: 'FL-84', stands: 'bay 1, by the window', made: 2019 },
     { serial: '2231-0388', model: 'FL-84', stands: 'bay 2', made: 2018 },
@@ -44,14 +53,5 @@ export const scenario = {
     { serial: '0098-7712', model: 'TL-60', stands: 'corner, covered', made: 2014 },
     { serial: '0098-7755', model: 'TL-60', stands: 'just in, by the door', made: 2016 },
   ],
-  jobs: [
-    drumLight,
-    dosingPump,
-    balanceSensor,
-    counterweight,
-    mainsFilter,
-    driveMotor,
-    leftOver,
-    lidLock,
-  ] satisfies ToldJob[],
+  jobs: [drumLight, dosingPump, balanceSensor, counterweight, mainsFilter, driveMotor, leftOver, lidLock],
 }

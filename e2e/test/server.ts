@@ -72,6 +72,7 @@ export async function testServer({ demo = true } = {}): Promise<TestServer> {
         DATABASE_URL: url,
         DIALYTICA_DATA: data,
         DIALYTICA_DEMO: demo ? '1' : '0',
+        DIALYTICA_PRACTICE: demo ? '1' : '0',
       },
     })
     child = starting

@@ -39,6 +39,9 @@ export { expect }
 /** Signs in with a demo account by one tap. */
 export async function signIn(page: Page, name: string): Promise<void> {
   await page.goto('/sign-in')
+  // A font that comes late moves what is under the pointer between its down and its up.
+  await page.getByRole('button', { name }).waitFor()
+  await page.evaluate(() => document.fonts.ready)
   await page.getByRole('button', { name }).click()
   await expect(page.getByRole('heading', { name: /stand/ })).toBeVisible()
 }

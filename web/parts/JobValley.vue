@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { describe, invert } from '@dialytica/core/moves'
+import { gateSays } from '@dialytica/core/plan'
 import { profile } from '@dialytica/core/valley'
+import { text } from '@dialytica/core/words'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { useJob } from '../stores/job.ts'
@@ -17,10 +19,10 @@ const shape = computed(() => profile(job.state, job.plan, props.at))
 const bars = computed(() => {
   const here = props.at?.way === 'back' ? job.plan.findIndex(r => r.step.id === props.at!.step) : -1
   return job.gatesAhead
-    .filter(g => !g.turn)
+    .filter(g => !g.turn && !g.over)
     .map(g => ({
       step: g.step,
-      zones: g.zones,
+      does: text(gateSays(g, job.family)),
       behind: g.behind.length,
       held: here >= 0 && g.behind.length > 0 && g.at >= here && g.at - here <= 1,
     }))

@@ -10,6 +10,7 @@ import { useDraft } from '../stores/draft.ts'
 import { usePhrases } from '../stores/phrases.ts'
 import { useScan } from '../stores/scanned-label.ts'
 import LineToken from './line/LineToken.vue'
+import MeaningChip from './MeaningChip.vue'
 
 /** One line of text is one or more moves: what was understood stands over it, one tap on it offers its other readings. */
 const emit = defineEmits<{ done: [] }>()
@@ -26,6 +27,14 @@ const shown = computed(() =>
     clause.tokens.filter(t => t.role !== 'sign' && t.role !== 'lead').map(token => ({ clause, token })),
   ),
 )
+/** What the moves of the line were taken for, where that is worth a look. */
+const meant = computed(() => {
+  const before = new Set(draft.heldMoves)
+  return draft.step.moves.flatMap(move => {
+    const meaning = before.has(move.id) ? null : draft.meaningFor(move)
+    return meaning ? [{ move, meaning }] : []
+  })
+})
 const others = computed<Correction[]>(() =>
   open.value ? corrections(draft.line, open.value.clause, open.value.token).slice(0, 9) : [],
 )
@@ -86,6 +95,13 @@ defineExpose({ focus: () => box.value?.focus(), blur: () => box.value?.blur() })
         :token="token"
         :kind="clause.kind"
         @open="open = { clause, token }"
+      />
+      <MeaningChip
+        v-for="{ move, meaning } in meant"
+        :key="move.id"
+        :move="move"
+        :meaning="meaning"
+        @tell="draft.retell"
       />
     </div>
     <label class="line">

@@ -29,7 +29,8 @@ const cells = computed(() => {
   return cellsOf(props.size).map(cell => {
     const debts = (lying.get(cell) ?? []).filter(d => !own.has(d.move))
     const inHand = props.step?.moves.filter(m => m.cell === cell) ?? []
-    const count = debts.reduce((n, d) => n + d.owes, 0) + inHand.reduce((n, m) => n + ('count' in m ? m.count : 1), 0)
+    const count =
+      debts.reduce((n, d) => n + d.owes, 0) + inHand.reduce((n, m) => n + ('count' in m ? (m.count ?? 1) : 1), 0)
     const words = [...debts.map(d => text(props.thing(d))), ...inHand.map(m => text(thingOf(m)))]
     const glyph = debts[0]?.item ?? (inHand[0] && glyphOf(inHand[0]))
     return { cell, count, words: words.join(', '), glyph }

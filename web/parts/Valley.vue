@@ -69,9 +69,7 @@ function choose(p: Placed): void {
       <g v-for="b in layout.bars" :key="b.step" class="bar" :class="{ held: b.held }">
         <rect :x="b.x - 2" y="2" width="4" :height="height - 8" />
         <path :d="`M${b.x - 7} 2h14M${b.x - 7} ${height - 6}h14`" />
-        <title>
-          Gate: closes {{ b.zones.join(' and ') }}{{ b.behind ? `; ${b.behind} still owed behind it` : '' }}
-        </title>
+        <title>Gate: {{ b.does }}{{ b.behind ? `; ${b.behind} still owed behind it` : '' }}</title>
       </g>
       <ValleyTile
         v-for="p in layout.placed"

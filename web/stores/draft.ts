@@ -1,4 +1,5 @@
 import { isEmptyStep, moveStep } from '@dialytica/core/acts'
+import { atHandOf, meaningOf, type Meaning } from '@dialytica/core/assembly'
 import {
   absorb,
   adopt as adopted,
@@ -13,6 +14,7 @@ import {
   emptyDraft,
   inCellsOfTheirOwn,
   leaveAmending,
+  needsOf,
   passBy,
   recordDraft,
   recordingOf,
@@ -64,6 +66,18 @@ export const useDraft = defineStore('draft', () => {
   })
   const step = computed(() => shown.value.step)
   const move = computed(() => step.value.moves.find(m => m.id === shown.value.move) ?? null)
+  /** What is known of the machine already, by usual names. */
+  const atHand = computed(() => atHandOf(job.state, inHand.value))
+  /** What the words of a move were taken for, where that is worth a look: it says more than they do, or it is not sure. */
+  function meaningFor(of: Move): Meaning | null {
+    const meaning = meaningOf(of, { family: job.family, zone: step.value.zone, atHand: atHand.value })
+    if (!meaning || (meaning.taken.length === 0 && meaning.certainty !== 'told')) return null
+    const plain = meaning.taken.every(name => meaning.said.toLowerCase().includes(name))
+    return plain && meaning.certainty !== 'likely' ? null : meaning
+  }
+  /** The moves that were told before the line that is being typed. */
+  const heldMoves = computed(() => inHand.value.moves.map(m => m.id))
+  const needs = computed(() => (draft.value.amends ? [] : needsOf(job.state, step.value)))
   const amends = computed(() => draft.value.amends)
   const before = computed(() => draft.value.before)
   const recording = computed(() => recordingOf(draft.value))
@@ -180,6 +194,9 @@ export const useDraft = defineStore('draft', () => {
     amends,
     before,
     isEmpty,
+    heldMoves,
+    meaningFor,
+    needs,
     isKept,
     next,
     cellFor,

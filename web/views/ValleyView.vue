@@ -23,7 +23,9 @@ function pick(step: string): void {
 const owing = computed(() => job.plan.filter(p => p.debts.length > 0))
 /** What was said and measured, in the order of its time. */
 const notes = computed(() => saidOf(job.state.entries.values()))
-const gates = computed(() => job.gatesAhead.map(g => g.zones.map(z => zoneTitle(job.family, z)).join(' and ')))
+const gates = computed(() =>
+  job.gatesAhead.flatMap(g => (g.zones.length ? g.zones.map(z => zoneTitle(job.family, z)).join(' and ') : [])),
+)
 </script>
 
 <template>

@@ -23,6 +23,8 @@ export const leftoverReported = entry('leftover-reported')
 export const placeLooked = entry('place-looked')
 export const leftoverExplained = entry('leftover-explained')
 export const noteAdded = entry('note-added')
+export const liaisonTold = entry('liaison-told')
+export const postureAllowed = entry('posture-allowed')
 export const foundBefore = entry('found-before')
 
 /** A photo taken of a step later, beside the one of then. */

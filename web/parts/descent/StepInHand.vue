@@ -6,7 +6,9 @@ import { computed, ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'
 import { useMarking } from '../../stores/marking.ts'
+import BeforeTurn from '../BeforeTurn.vue'
 import GlyphBar from '../GlyphBar.vue'
+import MeaningChip from '../MeaningChip.vue'
 import MoveList from '../MoveList.vue'
 import FoundAs from '../moves/FoundAs.vue'
 import MoveFields from '../moves/MoveFields.vue'
@@ -27,6 +29,7 @@ const told = computed(() => !draft.line.trim())
 /** Only things have a condition; a turn or an isolation has none. */
 const canBeFound = (move: Move) =>
   ['fastener', 'clip', 'connector', 'line', 'joint', 'part'].includes(glyphFor(move.kind))
+const meaning = computed(() => draft.move && draft.meaningFor(draft.move))
 const quick = ref<InstanceType<typeof QuickLine> | null>(null)
 defineExpose({ focus: () => quick.value?.focus(), blur: () => quick.value?.blur() })
 </script>
@@ -50,6 +53,10 @@ defineExpose({ focus: () => quick.value?.focus(), blur: () => quick.value?.blur(
       @tell="draft.retell(withValue(draft.move, 'condition', $event))"
     />
   </div>
+  <div v-if="told && draft.move && meaning" class="moves">
+    <MeaningChip :key="draft.move.id" :move="draft.move" :meaning="meaning" @tell="draft.retell" />
+  </div>
+  <BeforeTurn :step="draft.step.id" :needs="draft.needs" :fixed="fixed" />
   <p v-if="draft.step.title" class="soft">{{ draft.step.title }}</p>
   <MoveFields
     v-if="draft.move && told"

@@ -22,7 +22,13 @@ import WaypointEntry from './WaypointEntry.vue'
 const props = defineProps<{ move: Move; family: Family; zone: string | undefined; ask?: string | undefined }>()
 const emit = defineEmits<{ tell: [move: Move]; as: [kind: MoveKindName]; drop: []; asked: [] }>()
 
-const fields = computed(() => kindOf(props.move).fields({ family: props.family, zone: props.zone }))
+const fields = computed(() =>
+  kindOf(props.move).fields({
+    family: props.family,
+    zone: props.zone,
+    thing: 'part' in props.move ? props.move.part.name : undefined,
+  }),
+)
 const variants = computed(() => variantsOf[glyphFor(props.move.kind)])
 /** The first ones stand there; the rest is one tap away. Whatever is known is always shown. */
 const first = 6

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { stillOwed } from '@dialytica/core/ledger'
 import { owedCount } from '@dialytica/core/log'
-import { zoneTitle, type Family } from '@dialytica/core/machine'
-import type { Gate, Reach } from '@dialytica/core/plan'
+import type { Family } from '@dialytica/core/machine'
+import { gateSays, type Gate, type Need, type Reach } from '@dialytica/core/plan'
 import { text } from '@dialytica/core/words'
 import { Check } from '@lucide/vue'
 import { NButton, NInput } from 'naive-ui'
@@ -10,6 +10,7 @@ import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
 import { toStep } from '../../ways.ts'
+import BeforeTurn from '../BeforeTurn.vue'
 import Glyph from '../Glyph.vue'
 import Thumb from '../Thumb.vue'
 
@@ -21,6 +22,7 @@ const props = defineProps<{
   gate: Gate
   ahead: number
   held: boolean
+  needs: readonly Need[]
   nearly: readonly Reach[]
   counted: readonly string[]
   family: Family
@@ -36,9 +38,7 @@ watch(
 const when = computed(() =>
   props.ahead === 0 ? 'Gate: this step' : `Gate in ${props.ahead} ${props.ahead === 1 ? 'step' : 'steps'}`,
 )
-const titles = (zones: readonly string[]) => zones.map(z => zoneTitle(props.family, z)).join(' and ')
-/** What a gate does: `closes rear and base`, `turns it upright`. */
-const closing = ({ turn, zones }: Gate) => (turn ? `turns it ${turn.to}` : `closes ${titles(zones)}`)
+const closing = (gate: Gate) => text(gateSays(gate, props.family))
 const photoOf = (step: string) => job.state.steps.get(step)?.photos.at(-1)?.hash
 /** Far from the gate its debts are only counted: they are settled on the way. */
 const far = computed(() => props.ahead > 3)
@@ -64,7 +64,10 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
         >
       </li>
     </ul>
-    <p v-else class="clear">{{ gate.turn ? 'All is held, nothing is left.' : 'Nothing is left behind it.' }}</p>
+    <p v-else class="clear">
+      {{ gate.turn ? (needs.length ? '' : 'All is held, nothing is left.') : 'Nothing is left behind it.' }}
+    </p>
+    <BeforeTurn v-if="ahead === 0" :step="gate.step" :needs="needs" :fixed="!mayPass" />
     <p v-if="held && gate.turn?.falls.length" class="falls">
       In place, and nothing holds it: <b>{{ gate.turn.falls.join(', ') }}</b>.
     </p>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { stillOwed } from '@dialytica/core/ledger'
 import type { Debt } from '@dialytica/core/log'
-import { zoneTitle } from '@dialytica/core/machine'
-import type { Gate } from '@dialytica/core/plan'
+import { gateSays, type Gate } from '@dialytica/core/plan'
 import { text } from '@dialytica/core/words'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
@@ -16,8 +15,8 @@ const job = useJob()
 <template>
   <div class="note danger" role="note">
     <p v-for="{ gate, debts } in shut" :key="gate.step">
-      <b>Closed in:</b> {{ debts.map(d => text(stillOwed(d))).join(', ') }}, behind
-      {{ gate.zones.map(z => zoneTitle(job.family, z)).join(' and ') }}.
+      <b>Closed in:</b> {{ debts.map(d => text(stillOwed(d))).join(', ') }}, behind the step that
+      {{ text(gateSays(gate, job.family)) }}.
       <RouterLink :to="toStep(gate.step)" replace>Open that again</RouterLink> to reach it.
     </p>
   </div>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import { isLookedOver } from '@dialytica/core/acts'
 import { owedCount, type Debt, type Settlement } from '@dialytica/core/log'
 import type { ReturnStep } from '@dialytica/core/plan'
 import { NButton } from 'naive-ui'
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useJob } from '../../stores/job.ts'
-import { toJob } from '../../ways.ts'
+import { toJob, toThing } from '../../ways.ts'
 import LinkButton from '../LinkButton.vue'
+import GoesOver from './GoesOver.vue'
 import NotInRecord from './NotInRecord.vue'
 import OpenAgain from './OpenAgain.vue'
 
@@ -13,11 +15,31 @@ import OpenAgain from './OpenAgain.vue'
 const props = defineProps<{ r: ReturnStep; next: Debt | undefined; held: boolean; busy: boolean }>()
 const emit = defineEmits<{ all: []; settle: [how: Settlement]; shoot: [] }>()
 const job = useJob()
+/** The part of this step, to look at what binds it. */
+const thing = computed(() => job.planned.assembly.parts.find(p => p.step === props.r.step.id)?.move)
 const otherwise = ref(false)
+/** The part that is to be replaced, while it is asked what is on the old one. */
+const over = ref<{ id: string; name: string } | null>(null)
 watch(
   () => props.r.step.id,
-  () => (otherwise.value = false),
+  () => {
+    otherwise.value = false
+    over.value = null
+  },
 )
+/** A new part: what is on the old one is asked for once. A part that was recorded as replaced was asked for then. */
+function renew(): void {
+  const move = props.r.step.moves.find(m => m.id === props.next?.id)
+  const part = move && move.kind !== 'replace-part' && 'part' in move ? move.part : undefined
+  if (!part || isLookedOver(job.state, props.r.step.id, move!.id)) return emit('settle', 'replaced')
+  over.value = { id: move!.id, name: part.name }
+}
+/** What goes over is owed now and comes first; where nothing does, the new part is on. */
+function wentOver(owes: boolean): void {
+  over.value = null
+  otherwise.value = false
+  if (!owes) emit('settle', 'replaced')
+}
 </script>
 
 <template>
@@ -28,12 +50,14 @@ watch(
       </NButton>
       <NButton :aria-expanded="otherwise" @click="otherwise = !otherwise"> Other than refitted </NButton>
       <template v-if="otherwise">
-        <NButton @click="emit('settle', 'replaced')">New one</NButton>
+        <NButton @click="renew">New one</NButton>
         <NButton @click="emit('settle', 'scrapped')">Scrapped</NButton>
         <NButton @click="emit('settle', 'missing')">Was missing before</NButton>
       </template>
     </template>
+    <GoesOver v-if="over" class="over" :r="r" :part="over" @done="wentOver" />
     <NButton :disabled="busy" @click="emit('shoot')">Photo of now <kbd>P</kbd></NButton>
+    <LinkButton v-if="thing" :to="toThing(job.id, thing)">What binds it</LinkButton>
     <OpenAgain :step="r.step.id" />
     <LinkButton :to="toJob(job.id, 'finder')">Left over <kbd>F</kbd></LinkButton>
     <NotInRecord :zone="r.step.zone" />
@@ -45,6 +69,9 @@ watch(
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
+}
+.over {
+  width: 100%;
 }
 .acts :deep(.n-button),
 .acts > .n-button {

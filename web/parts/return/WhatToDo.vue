@@ -10,10 +10,12 @@ import { useJob } from '../../stores/job.ts'
 import Problem from '../Problem.vue'
 import AlignTo from './AlignTo.vue'
 import ComesAfter from './ComesAfter.vue'
+import JoinedFirst from './JoinedFirst.vue'
 import PlanNotes from './PlanNotes.vue'
 import ReturnRows from './ReturnRows.vue'
 import RouteSteps from './RouteSteps.vue'
 import ShutIn from './ShutIn.vue'
+import StandsToo from './StandsToo.vue'
 import StepActs from './StepActs.vue'
 
 /** What to do in the step of the return in hand: the act, where its things lie, in which order, what to mind, and what comes after. */
@@ -83,6 +85,8 @@ const dangers = computed(() => [...new Set(props.r.moves.flatMap(m => cautionsFo
     <ul v-if="hints.length" class="hints">
       <li v-for="(h, i) in hints" :key="i" :class="h.tone">{{ text(h.says) }}</li>
     </ul>
+    <JoinedFirst v-if="!fixed" class="joined" :r="r" />
+    <StandsToo class="too" :r="r" :index="index" :fixed="fixed" />
     <AlignTo v-model="aligning" class="align" :marks="drawn" />
     <PlanNotes class="plan-notes" :step="r.step.id" :fixed="fixed" />
     <ReturnRows class="moves" :step="r.step.id" :moves="rows" :fixed="fixed" />
@@ -168,6 +172,8 @@ h1 {
   .say > .moves,
   .say > .route,
   .say > .align,
+  .say > .joined,
+  .say > .too,
   .say > .shut,
   .say > .note,
   .say > .plan-notes,

@@ -56,8 +56,9 @@ export function useRecording(
   }
   function count(by: number): void {
     const move = draft.move
-    if (fixed.value || !move || !('count' in move) || move.count + by < 1) return
-    draft.retell({ ...move, count: move.count + by })
+    if (fixed.value || !move || !('count' in move)) return
+    const next = (move.count ?? 1) + by
+    if (next >= 1) draft.retell({ ...move, count: next })
   }
   function undo(): void {
     if (!fixed.value) problem.value = draft.undo() ?? ''

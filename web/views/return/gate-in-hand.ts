@@ -1,6 +1,6 @@
 import { isPassed, passGate } from '@dialytica/core/acts'
 import { whyNot } from '@dialytica/core/log'
-import { reachLeft, shutIn, type ReturnStep } from '@dialytica/core/plan'
+import { beforeTurn, reachLeft, shutIn, type ReturnStep } from '@dialytica/core/plan'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { gate as alarm } from '../../devices/signals.ts'
 import { useJob } from '../../stores/job.ts'
@@ -14,9 +14,20 @@ export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: Com
   const gate = computed(() => job.gatesAhead.find(g => g.at >= index.value && !g.closed))
   const ahead = computed(() => (gate.value ? gate.value.at - index.value : 0))
   const passed = computed(() => isPassed(job.state, r.value?.step.id))
-  /** This step closes a zone over something that is still owed. */
+  /** What has to be seen to before this step turns the machine. */
+  const needs = computed(() => {
+    const { turn, step, owes } = r.value ?? {}
+    return turn && owes && turn.from !== turn.to
+      ? beforeTurn(job.state, job.family, turn.to, step!.id, job.planned.assembly)
+      : []
+  })
+  /** This step closes over something that is still owed, or turns the machine before something was seen to. */
   const held = computed(
-    () => gate.value?.at === index.value && gate.value.behind.length > 0 && !passed.value && (r.value?.owes ?? 0) > 0,
+    () =>
+      gate.value?.at === index.value &&
+      (gate.value.behind.length > 0 || needs.value.length > 0) &&
+      !passed.value &&
+      (r.value?.owes ?? 0) > 0,
   )
   watch(held, now => now && alarm(), { immediate: true })
   /** What was passed over and goes out of reach within a few steps. */
@@ -42,7 +53,8 @@ export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: Com
   }
   /** Before the first piece of a step that closes a zone: the gate is passed clean. */
   function passClean(): void {
-    if (gate.value?.at === index.value && !passed.value && gate.value.behind.length === 0) pass()
+    if (needs.value.length === 0 && gate.value?.at === index.value && !passed.value && gate.value.behind.length === 0)
+      pass()
   }
-  return { gate, ahead, held, nearly, shut, counted, count, pass, passClean }
+  return { gate, ahead, held, needs, nearly, shut, counted, count, pass, passClean }
 }

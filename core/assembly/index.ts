@@ -1,0 +1,5 @@
+export { type Assembly, type Liaison, type Part } from './assembly.ts'
+export { type Bound, type PartView, mayBind, partKey, partView } from './around-part.ts'
+export { type Bond } from './bond.ts'
+export { type Meaning, atHandOf, meaningOf, takenFor } from './meaning.ts'
+export { sitsOn } from './sits-on.ts'

@@ -1,0 +1,18 @@
+import type { StepState } from '../log/state.ts'
+import { traitsOf } from '../moves/registry.ts'
+import type { Part } from './assembly.ts'
+
+/** Which parts may hide what each step was done to; see `Assembly.under`. O(steps · parts of a zone). */
+export function underOf(steps: readonly StepState[], parts: readonly Part[]): Map<string, readonly string[]> {
+  const weighty = new Set(parts.filter(p => p.mass !== 'light').flatMap(p => p.move ?? []))
+  const off = new Map<string, readonly string[]>()
+  const found = new Map<string, readonly string[]>()
+  for (const { id, zone, moves } of steps) {
+    if (!zone) continue
+    const over = off.get(zone) ?? []
+    if (over.length) found.set(id, over)
+    const here = moves.filter(m => weighty.has(m.id) && !traitsOf(m).opens?.length).map(() => id)
+    if (here.length) off.set(zone, [...over, ...here])
+  }
+  return found
+}
