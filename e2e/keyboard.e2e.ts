@@ -70,7 +70,12 @@ const job = async (page: Page, words: keyof typeof first) => {
     await keys(page, key, 'ArrowUp', 'ArrowLeft', 'Enter', 'PageDown')
     await step(page, 5 + n)
   }
-  await keys(page, '0', 'PageDown')
+  await keys(page, '0')
+  // The right pedal first ticks off what is to be seen to before the machine is turned: the hose that is open.
+  await expect(page.getByRole('button', { name: /^Seen to: / })).toBeVisible()
+  await keys(page, 'PageDown')
+  await expect(page.getByRole('button', { name: /^Step down/ })).toBeVisible()
+  await keys(page, 'PageDown')
   await step(page, 11)
   await expect(off(page, '1 turn of the machine')).toBeVisible()
   // back through the record with the left pedal, forth with the right one
@@ -85,8 +90,8 @@ const job = async (page: Page, words: keyof typeof first) => {
   await page.keyboard.press('PageDown')
   await expect(page.getByRole('button', { name: /^Next step/ })).toBeVisible()
   await page.keyboard.press('u')
-  await expect(page.getByRole('button', { name: /^(Fitted|Turned( Space)?$)/ })).toBeVisible()
-  const strong = page.getByRole('button', { name: /^(Fitted|Turned( Space)?$|Next step|Close the machine)/ })
+  await expect(page.getByRole('button', { name: /^(Fitted|Seen to|Turned( Space)?$)/ })).toBeVisible()
+  const strong = page.getByRole('button', { name: /^(Fitted|Seen to|Turned( Space)?$|Next step|Close the machine)/ })
   for (let i = 0; i < 60; i++) {
     const now = async () => [await strong.textContent(), await page.getByRole('heading', { level: 1 }).textContent()]
     const before = await now()

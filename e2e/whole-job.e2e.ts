@@ -1,4 +1,4 @@
-import { choose, expect, nothingWaits, off, signIn, strip, tapPhoto, test } from './test/test.ts'
+import { choose, expect, nothingWaits, off, seeToAll, signIn, strip, tapPhoto, test } from './test/test.ts'
 import { moveKinds } from '@dialytica/core/moves'
 import type { Page } from '@playwright/test'
 
@@ -23,7 +23,7 @@ async function tell(page: Page, field: string, choice: string): Promise<void> {
 }
 /** Does what the strong action says, piece by piece, until a step of that name is in hand. */
 async function goUntil(page: Page, name: RegExp): Promise<void> {
-  const strong = page.getByRole('button', { name: /^(Fitted|Turned( Space)?$|Next step)/ })
+  const strong = page.getByRole('button', { name: /^(Fitted|Seen to|Turned( Space)?$|Next step)/ })
   const now = async () => [await strong.textContent(), await page.getByRole('heading', { level: 1 }).textContent()]
   for (let i = 0; i < 80; i++) {
     const before = await now()
@@ -161,16 +161,19 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
     ['part', 'Exchange'],
     ['part', 'Fit new'],
     ['part', 'Fold back'],
+    ['posture', 'Pull out'],
   ] as const) {
     await pick(page, kind)
     await choose(page, 'Kind of act', act)
   }
-  await expect(page.getByRole('list', { name: 'Moves of this step' }).getByRole('listitem')).toHaveCount(9)
+  await expect(page.getByRole('list', { name: 'Moves of this step' }).getByRole('listitem')).toHaveCount(10)
   await stepDown(page)
   // 13: a turn of the machine
   await zone(page, 'outside')
   await pick(page, 'posture')
   await tell(page, 'stands', 'on its back')
+  await expect(page.getByRole('button', { name: /^Seen to: / })).toBeVisible()
+  await seeToAll(page)
   await stepDown(page)
   await stepNumber(page, 14)
   await expect(page.getByText('on its back', { exact: false }).first()).toBeVisible()
@@ -181,12 +184,13 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
     await page.getByRole('link', { name: 'Close', exact: true }).click()
     await page.getByRole('button', { name: 'Close clean' }).click()
     await expect(page.getByRole('alert')).toContainText('Something is still owed')
-    await expect(page.getByRole('list', { name: 'What is owed' }).getByRole('listitem')).toHaveCount(17)
+    await expect(page.getByRole('list', { name: 'What is owed' }).getByRole('listitem')).toHaveCount(18)
   })
 
   await test.step('the return, each piece tapped, last step first', async () => {
     await page.getByRole('link', { name: 'Return', exact: true }).click()
     await expect(page.getByRole('heading', { name: 'Stand the machine upright.' })).toBeVisible()
+    await seeToAll(page)
     await page.getByRole('button', { name: /^(Fitted|Turned( Space)?$)/ }).click()
     await page.getByRole('button', { name: /^Next step/ }).click()
     await goUntil(page, /Tighten the slack/)

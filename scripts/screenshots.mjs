@@ -91,6 +91,23 @@ const views = {
     await page.getByRole('button', { name: /^Back, step 6,/ }).click()
     await page.getByText('Gate: this step').waitFor()
   },
+  async things() {
+    await page.goto(`${base}/jobs/${await job('Bangs in the spin')}/things`)
+    await page.getByRole('region', { name: 'What binds it' }).waitFor()
+    await page.locator('[data-mark]').first().waitFor()
+  },
+  async turn() {
+    await context.request.post(`${base}/api/session`, { data: { login: 'practice', password: 'take-it-apart' } })
+    await page.goto(`${base}/jobs/${await job('Roars in the spin')}/return`)
+    const fitted = page.getByRole('button', { name: /^Fitted/ })
+    if ((await page.getByRole('heading', { level: 1 }).textContent())?.includes('Refit the unit')) await fitted.click()
+    await page
+      .getByRole('button', { name: /Stand the machine upright/ })
+      .last()
+      .click()
+    await page.getByText('nothing holds it').waitFor()
+    await context.request.post(`${base}/api/session`, { data: { login: 'jon', password: 'take-it-apart' } })
+  },
   async finder() {
     await page.goto(`${base}/jobs/${await job('Walks in the spin')}/finder`)
     await page.getByRole('list', { name: 'Where to look, in this order' }).waitFor()

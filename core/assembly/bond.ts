@@ -3,4 +3,5 @@
  * joined to it on the bench; it runs behind it, and is laid before the part is on; it runs over it, and is laid after.
  */
 export const bonds = ['fastens', 'lies under', 'rides on', 'runs behind', 'runs over'] as const
+/** A way in which something binds a part. */
 export type Bond = (typeof bonds)[number]

@@ -1,4 +1,4 @@
-export { type Assembly, type Liaison, type Part } from './assembly.ts'
+export { type Part } from './assembly.ts'
 export { type Bound, type PartView, mayBind, partKey, partView } from './around-part.ts'
 export { type Bond } from './bond.ts'
 export { type Meaning, atHandOf, meaningOf, takenFor } from './meaning.ts'

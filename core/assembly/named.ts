@@ -1,6 +1,6 @@
 import type { Family } from '../machine/families.ts'
 import { catalogue, type KnownPart } from './catalogue.ts'
-import { kept } from './kept.ts'
+import { kept, once } from './kept.ts'
 import { resolvePart } from './resolve.ts'
 import { alike, isPosition, termsOf } from './terms.ts'
 
@@ -54,10 +54,16 @@ export const isShortFor = (shorter: Named, of: Named): boolean =>
   shorter.terms.at(-1) === of.terms.at(-1) &&
   shorter.terms.every(t => of.terms.includes(t))
 
+/** Names of the catalogue that are one thing although they join two: `tub and drum`. */
+const joinedNames = once(
+  () => new Set(catalogue().flatMap(p => [p.name, ...p.also].filter(name => name.includes(' and ')))),
+)
+const isOneThing = (piece: string): boolean => joinedNames().has(piece.toLowerCase().replace(/^the /, ''))
 /** The pieces of a place that name a thing each: `pump and hose holder, left` names two. */
 export const thingsIn = (place: string): string[] =>
   place
-    .split(/,|\band\b|\/|&|\+/)
+    .split(/,|\/|&|\+/)
+    .flatMap(piece => (isOneThing(piece.trim()) ? [piece] : piece.split(/\band\b/)))
     .map(piece => piece.trim())
     .filter(piece => piece !== '' && !termsOf(piece).every(isPosition))
 /** The things that a place names. */

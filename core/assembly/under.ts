@@ -1,9 +1,15 @@
 import type { StepState } from '../log/state.ts'
 import { traitsOf } from '../moves/registry.ts'
-import type { Part } from './assembly.ts'
+import type { Mass } from './catalogue.ts'
+
+/** What is asked of a part here: the move with which it came off, and its mass. */
+interface Weighed {
+  move: string | null
+  mass: Mass
+}
 
 /** Which parts may hide what each step was done to; see `Assembly.under`. O(steps · parts of a zone). */
-export function underOf(steps: readonly StepState[], parts: readonly Part[]): Map<string, readonly string[]> {
+export function underOf(steps: readonly StepState[], parts: readonly Weighed[]): Map<string, readonly string[]> {
   const weighty = new Set(parts.filter(p => p.mass !== 'light').flatMap(p => p.move ?? []))
   const off = new Map<string, readonly string[]>()
   const found = new Map<string, readonly string[]>()

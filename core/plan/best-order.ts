@@ -81,28 +81,19 @@ function mayBreak(stretches: Reach['stretches'], placed: StepSet, n: number): In
   return over
 }
 
-/**
- * What turns around a step cost: to a posture in which it can be done, to the one in which it leaves the machine, and home after the last
- * one; for each such posture.
- */
-function turnings(on: Instance, state: State, s: number): { cost: number; posture: string }[] {
-  const needs = posturesFor(on, s)
-  // Nearly every step is done as the machine stands.
-  if (needs.length === 1 && (needs[0] === '' || needs[0] === state.posture) && state.count + 1 < on.n && !on.leaves[s])
-    return [{ cost: 0, posture: state.posture }]
-  return needs.map(need => {
-    let [cost, posture] = [0, state.posture]
-    const turn = (to: string, isDone: (step: number) => boolean) => {
-      if (to !== '' && posture !== '' && to !== posture)
-        cost += unit.turns + (falls(on, posture, isDone) ? unit.unsafe : 0)
-      posture = to || posture
-    }
-    turn(need, step => has(state.placed, step))
-    const afterIt = (step: number) => step === s || has(state.placed, step)
-    turn(on.leaves[s] ?? '', afterIt)
-    if (state.count + 1 === on.n) turn(on.home, afterIt)
-    return { cost, posture }
-  })
+/** What turns around a step cost: to the posture in which it is done, to the one in which it leaves the machine, and home after the last one. */
+function turning(on: Instance, state: State, s: number, need: string): { cost: number; posture: string } {
+  let [cost, posture] = [0, state.posture]
+  const turn = (to: string, isDone: (step: number) => boolean) => {
+    if (to !== '' && posture !== '' && to !== posture)
+      cost += unit.turns + (falls(on, posture, isDone) ? unit.unsafe : 0)
+    posture = to || posture
+  }
+  turn(need, step => has(state.placed, step))
+  const afterIt = (step: number) => step === s || has(state.placed, step)
+  turn(on.leaves[s] ?? '', afterIt)
+  if (state.count + 1 === on.n) turn(on.home, afterIt)
+  return { cost, posture }
 }
 
 /** The states after one more step, those that cost `most` or more at least left out. */
@@ -119,17 +110,28 @@ function onward({ on, reach, bound }: Ground, state: State, most: number): State
     if (breaks && !may[s] && dear) continue
     if (!covers(state.placed, reach.needs[s]!)) continue
     const tool = on.tool[s] || state.tool
-    const [plain, count] = [(breaks ? unit.broken : 0) + changes(state.tool, on.tool[s]!) * unit.tools, state.count + 1]
+    const plain = state.cost + (breaks ? unit.broken : 0) + changes(state.tool, on.tool[s]!) * unit.tools + passed
+    if (plain >= most) continue
+    const count = state.count + 1
     let placed: StepSet | null = null
-    for (const { cost: turns, posture } of turnings(on, state, s)) {
-      const cost = state.cost + plain + turns + passed
-      if (cost >= most) continue
+    const go = (turns: number, posture: string) => {
+      const cost = plain + turns
+      if (cost >= most) return
       if (!placed) add((placed = state.placed.slice()), s)
       const rest = bound(placed, posture, tool)
       const least = Math.max(state.least, cost + rest)
-      if (least >= most) continue
-      next.push({ placed, count, posture, tool, cost, least, breaks: breaksOf(rest), step: s, from: state })
+      if (least < most)
+        next.push({ placed, count, posture, tool, cost, least, breaks: breaksOf(rest), step: s, from: state })
     }
+    const own = on.posture[s]!
+    // Nearly every step is done as the machine stands.
+    if ((own === '' || own === state.posture) && count < on.n && !on.leaves[s] && !on.also?.[s]?.length)
+      go(0, state.posture)
+    else
+      for (const need of posturesFor(on, s)) {
+        const { cost, posture } = turning(on, state, s, need)
+        go(cost, posture)
+      }
   }
   return next
 }

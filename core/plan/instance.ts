@@ -74,6 +74,12 @@ export const posturesFor = (on: Instance, s: number): readonly string[] => {
   return also.length === 0 ? [on.posture[s]!] : [on.posture[s]!, ...also]
 }
 
+/** True when a step can be done while the machine stands so. */
+const goesIn = (on: Instance, s: number, stands: string): boolean => {
+  const own = on.posture[s]!
+  return own === '' || own === stands || Boolean(on.also?.[s]?.includes(stands))
+}
+
 /** How the machine stands after some steps of an order, and what it took to come there. */
 interface Standing extends Pick<Cost, 'turns' | 'unsafe'> {
   stands: string
@@ -127,6 +133,5 @@ function cheapest(all: readonly Standing[]): Standing[] {
 export const falls = (on: Instance, stands: string, isDone: (step: number) => boolean): boolean =>
   on.holdings.some(
     ({ seat, by }) =>
-      (seat < 0 || isDone(seat)) &&
-      (!by.some(isDone) || by.some(s => !isDone(s) && posturesFor(on, s).some(p => p === '' || p === stands))),
+      (seat < 0 || isDone(seat)) && (!by.some(isDone) || by.some(s => !isDone(s) && goesIn(on, s, stands))),
   )

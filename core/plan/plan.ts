@@ -155,8 +155,11 @@ function problemOf(state: JobState, family: Family): Problem {
   }
 }
 
-/** A search for the thread of a hand that waits: cut after few states. */
-const quick = (on: Instance): Found => bestOrder(on, on.n > 30 ? 60 : 240, narrow(on.n))
+/** A search for the thread of a hand that waits: cut after few states, but longer where a turn may still be made safe. */
+function quick(on: Instance): Found {
+  const found = bestOrder(on, on.n > 30 ? 60 : 240, narrow(on.n))
+  return found.cost.unsafe > found.bound.unsafe ? bestOrder(on, on.n > 80 ? 4000 : 20_000, narrow(on.n)) : found
+}
 
 /** How many states go on side by side where the search is cut short: fewer the more steps there are, so that a hand does not wait. */
 const narrow = (steps: number): number => Math.max(1, Math.min(12, Math.floor(40_000 / steps ** 2)))

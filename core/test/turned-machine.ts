@@ -20,23 +20,35 @@ interface Told {
   groupOf?: string
 }
 
-const heavies = [
-  'upper counterweight',
-  'front counterweight',
-  'drive motor',
-  'drum unit',
-  'stator',
-  'front panel',
-  'rear tub half',
-]
+/** Heavy parts by their usual names, each with other names under which people say it. */
+const aliases: Record<string, readonly string[]> = {
+  'upper counterweight': ['top weight', 'upper concrete weight'],
+  'front counterweight': ['front weight', 'lower weight'],
+  'drive motor': ['wash motor', 'main motor'],
+  'drum unit': ['tub and drum', 'swinging unit'],
+  stator: ['motor stator', 'coil pack'],
+  'front panel': ['front cover', 'cabinet front'],
+  'rear tub half': ['tub back', 'rear shell'],
+}
+const heavies = Object.keys(aliases)
+/** The same machine with shapes that are rarer. */
+interface Shapes {
+  /** Parts are also said by other names; screws hold something else too; lines run behind parts; brushes are exchanged; a cover is parked. */
+  odd?: boolean
+}
 
 /**
  * A descent that was really possible: the machine is turned several times, heavy parts are held by groups that are undone in one posture or
  * another, the last one where the part comes off; sometimes it is turned once and back only to knock something loose. In about so many
  * steps, from the seed alone.
  */
-export function turnedMachine(seed: number, steps: number): { log: JobEvent[]; heavy: Heavy[]; home: Posture } {
+export function turnedMachine(
+  seed: number,
+  steps: number,
+  { odd = false }: Shapes = {},
+): { log: JobEvent[]; heavy: Heavy[]; home: Posture } {
   const d = dice(seed)
+  const saidAs = (name: string) => (odd && d.hit(0.4) ? d.pick([...aliases[name]!]) : name)
   const told: Told[] = []
   let at: Posture = d.hit(0.9) ? 'upright' : d.pick([...postures])
   const tell = (zone: string, move: object, more: Partial<Told> = {}) =>
@@ -59,9 +71,16 @@ export function turnedMachine(seed: number, steps: number): { log: JobEvent[]; h
     const part = left.length ? d.pick(left) : undefined
     if (part && d.hit(0.5)) {
       const size = d.pick(['8 mm', '10 mm', '13 mm'] as const)
+      const under = odd && d.hit(0.15) ? { shares: ['ground eyelet'] } : {}
       tell(
         'rear',
-        { kind: 'remove-fasteners', count: d.int(1, 4), place: part.name, fastener: { drive: 'hex head', size } },
+        {
+          kind: 'remove-fasteners',
+          count: d.int(1, 4),
+          place: saidAs(part.name),
+          fastener: { drive: 'hex head', size },
+          ...under,
+        },
         { groupOf: part.name },
       )
       part.groups -= 1
@@ -74,7 +93,19 @@ export function turnedMachine(seed: number, steps: number): { log: JobEvent[]; h
         turn(d.pick(postures.filter(p => p !== at)))
         turn(was)
       }
-      tell('rear', { kind: 'remove-part', part: { name: part.name } }, { seatOf: part.name })
+      tell('rear', { kind: 'remove-part', part: { name: saidAs(part.name) } }, { seatOf: part.name })
+    } else if (odd && d.hit(0.2)) {
+      const name = d.pick(heavies)
+      tell(
+        'rear',
+        d.pick([
+          { kind: 'exchange', part: { name: 'left brush', orientation: 'slope to the left' } },
+          { kind: 'attend', act: 'knock loose', thing: saidAs(name) },
+          { kind: 'unroute', route: { waypoints: [{ by: 'behind', of: saidAs(name) }] } },
+          { kind: 'unroute', route: { waypoints: [{ by: 'over', of: saidAs(name) }] } },
+          { kind: 'park-part', part: { name: 'drawer housing' } },
+        ]),
+      )
     } else if (d.hit(0.5)) tell('rear', { kind: 'unplug', connector: { label: `Q${n}` } })
     else tell('base', { kind: 'open-joint', joint: { hose: `hose ${n}` } })
   }
@@ -104,8 +135,12 @@ export function turnedMachine(seed: number, steps: number): { log: JobEvent[]; h
 }
 
 /** The same as a state. */
-export function turnedState(seed: number, steps: number): { state: JobState; heavy: Heavy[]; home: Posture } {
-  const { log, heavy, home } = turnedMachine(seed, steps)
+export function turnedState(
+  seed: number,
+  steps: number,
+  shapes: Shapes = {},
+): { state: JobState; heavy: Heavy[]; home: Posture } {
+  const { log, heavy, home } = turnedMachine(seed, steps, shapes)
   const { state, refused } = foldAll(log)
   if (refused.length) throw new Error(refusalWords(refused[0]!.refusal))
   return { state, heavy, home }

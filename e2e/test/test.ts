@@ -53,6 +53,16 @@ export const off = (page: Page, words: string | RegExp) =>
 /** The strip that says what waits on this device. */
 export const strip = (page: Page) => page.getByRole('status', { name: 'What waits on this device' })
 
+/** Ticks off by the strong action what has to be seen to before the machine is turned, one after the other. */
+export async function seeToAll(page: Page): Promise<void> {
+  const strong = page.getByRole('button', { name: /^(Seen to: |Step down|Turned( Space)?$|So it stands)/ })
+  for (let words = await strong.textContent(); words?.startsWith('Seen to'); words = await strong.textContent()) {
+    const before = words
+    await strong.click()
+    await expect.poll(() => strong.textContent()).not.toBe(before)
+  }
+}
+
 /** Chooses from a list that opens. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   await page.getByRole('combobox', { name: label }).click()

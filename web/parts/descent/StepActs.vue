@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { text } from '@dialytica/core/words'
 import { NButton } from 'naive-ui'
+import { computed } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
 import StepPhotos from '../StepPhotos.vue'
 
@@ -14,6 +16,11 @@ defineProps<{
 }>()
 const emit = defineEmits<{ shoot: []; undo: []; clearer: []; closeUp: []; done: [] }>()
 const draft = useDraft()
+/** What the strong action does now: before a turn each thing to see to is ticked off by its name. */
+const strong = computed(() => {
+  const [need] = draft.needs
+  return draft.amends ? 'Amend' : need ? `Seen to: ${text(need.thing)}` : 'Step down'
+})
 </script>
 
 <template>
@@ -22,15 +29,16 @@ const draft = useDraft()
     <NButton aria-label="Undo (U)" @click="emit('undo')">Undo <kbd>U</kbd></NButton>
   </div>
   <StepPhotos v-if="photos" :framing="framing" :fixed="false" @clearer="emit('clearer')" @close-up="emit('closeUp')" />
-  <NButton class="down" type="primary" size="large" @click="emit('done')">
-    {{ draft.amends ? 'Amend' : 'Step down' }} <kbd>Space</kbd>
-  </NButton>
+  <NButton class="down" type="primary" size="large" @click="emit('done')"> {{ strong }} <kbd>Space</kbd> </NButton>
 </template>
 
 <style scoped>
 .two {
   display: flex;
   gap: 10px;
+}
+.down {
+  white-space: normal;
 }
 .two > *,
 .down {

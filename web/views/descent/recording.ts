@@ -1,5 +1,7 @@
+import { seeTo } from '@dialytica/core/acts'
 import type { Point } from '@dialytica/core/capture'
 import type { Glyph } from '@dialytica/core/items'
+import { whyNot } from '@dialytica/core/log'
 import type { Gap } from '@dialytica/core/worth-filling'
 import { ref, watch, type Ref } from 'vue'
 import { done as chime } from '../../devices/signals.ts'
@@ -38,6 +40,11 @@ export function useRecording(
     if (looked.value) return leave()
     if (job.isFixed || shots.busy.value) return
     held.leave()
+    const [need] = draft.needs
+    if (need) {
+      problem.value = whyNot(job.act(seeTo(draft.step.id, need))) ?? ''
+      return
+    }
     problem.value = draft.record() ?? ''
     if (!problem.value) chime()
   }

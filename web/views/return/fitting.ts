@@ -1,4 +1,6 @@
+import { seeTo } from '@dialytica/core/acts'
 import { isBack, settledCount, whyNot, type Settlement } from '@dialytica/core/log'
+import { text } from '@dialytica/core/words'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useCamera } from '../../stores/camera.ts'
@@ -11,7 +13,7 @@ import type { useStepInHand } from './step-in-hand.ts'
 /** What the hand does with the step of the return in hand: fits the next piece, all of a group, touches a mark, passes the gate, photographs. */
 export function useFitting(
   { plan, index, r, goTo, next }: ReturnType<typeof useStepInHand>,
-  { held, pass, passClean }: ReturnType<typeof useGateInHand>,
+  { held, needs, behind, pass, passClean }: ReturnType<typeof useGateInHand>,
 ) {
   const job = useJob()
   const refit = useRefit()
@@ -28,7 +30,9 @@ export function useFitting(
   /** The strong action: the next piece, else the next step, else the close. */
   function forth(how?: Settlement): void {
     if (!r.value) return
-    if (held.value)
+    const [need] = needs.value
+    if (held.value && need && !behind.value) tell(whyNot(job.act(seeTo(r.value.step.id, need))))
+    else if (held.value)
       problem.value = r.value.turn
         ? 'Settle that before the machine is turned, or say why it is turned all the same.'
         : 'Settle what is behind the gate first, or say why it is closed all the same.'
@@ -83,6 +87,7 @@ export function useFitting(
   const label = computed(() => {
     if (!r.value) return ''
     if (r.value.owes === 0) return isLast.value ? 'Close the machine' : 'Next step'
+    if (held.value && needs.value[0] && !behind.value) return `Seen to: ${text(needs.value[0].thing)}`
     if (r.value.turn) return r.value.turn.from === r.value.turn.to ? 'So it stands' : 'Turned'
     const { count } = next.value!
     return count > 1 ? `Fitted ${settledCount(next.value!) + 1} of ${count}` : 'Fitted'

@@ -56,5 +56,7 @@ export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: Com
     if (needs.value.length === 0 && gate.value?.at === index.value && !passed.value && gate.value.behind.length === 0)
       pass()
   }
-  return { gate, ahead, held, needs, nearly, shut, counted, count, pass, passClean }
+  /** True when something is still owed behind the gate of the step in hand. */
+  const behind = computed(() => gate.value?.at === index.value && gate.value.behind.length > 0)
+  return { gate, ahead, held, needs, behind, nearly, shut, counted, count, pass, passClean }
 }
