@@ -22,6 +22,7 @@ function lots(n: number, next: () => number): Lot[] {
     },
     place: pick(['lid', 'tub', 'pump', 'console', 'rail']),
     zone: pick(['rear', 'top', 'base', 'front']),
+    things: [],
     marked: true,
   }))
 }

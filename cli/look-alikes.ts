@@ -9,7 +9,7 @@ export const lookAlikes: Command = {
   run({ state, family }) {
     const lots = state.order
       .toArray()
-      .flatMap((id, i) => state.steps.get(id)!.moves.flatMap(m => lotOf(m, state.steps.get(id)!, i + 1) ?? []))
+      .flatMap((id, i) => state.steps.get(id)!.moves.flatMap(m => lotOf(m, state.steps.get(id)!, i + 1, family) ?? []))
     const at = ({ id, stepNumber, cell }: (typeof lots)[number]) => ({
       move: id,
       step: stepNumber,

@@ -93,7 +93,7 @@ const views = {
   },
   async things() {
     await page.goto(`${base}/jobs/${await job('Bangs in the spin')}/things`)
-    await page.getByRole('region', { name: 'What binds it' }).waitFor()
+    await page.getByText('Runs over it').waitFor()
     await page.locator('[data-mark]').first().waitFor()
   },
   async turn() {

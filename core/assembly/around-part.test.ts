@@ -37,6 +37,14 @@ describe('what is known of a part', () => {
       'sump hose',
     ])
   })
+  it('what it is bound to itself', () => {
+    const sensor = step(6, 'base', { kind: 'remove-part', place: 'drain pump', part: { name: 'leak sensor' } })
+    const { view: v } = view('leak sensor', sensor)
+    expect(v.onto.map(o => [o.kind, o.part.name.text])).toEqual([['rides on', 'drain pump']])
+    expect(view('drain pump', sensor).view.bound['rides on'].map(b => english(b.thing))).toEqual([
+      'leak sensor, drain pump',
+    ])
+  })
   it('what became of it', () => {
     const back = event('debt-settled', { debt: id(400, 'm'), how: 'replaced', count: 1 }, 90)
     expect(view('drain pump', back).view).toMatchObject({ where: 'a new one on', lies: null })

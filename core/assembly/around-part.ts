@@ -33,6 +33,8 @@ export interface PartView {
   bound: Readonly<Record<Bond, readonly Bound[]>>
   /** What was reached only after it had come off: it may lie under it. */
   hides: readonly Bound[]
+  /** The parts that it binds itself: on which it rides, under which it lies. */
+  onto: readonly { kind: Bond; part: Part }[]
 }
 
 /** The name by which a part is asked for: its move, or its usual name where it never came off. */
@@ -89,6 +91,7 @@ export function partView(state: JobState, { liaisons, under }: Assembly, part: P
     lies: where === 'off' || where === 'parked' ? lies : null,
     bound,
     hides,
+    onto: liaisons.filter(l => l.move === part.move).map(l => ({ kind: l.kind, part: l.part })),
   }
 }
 

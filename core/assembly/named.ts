@@ -69,3 +69,13 @@ export const thingsIn = (place: string): string[] =>
 /** The things that a place names. */
 export const thingsAt = (place: string, family: Family, zone?: string): Named[] =>
   thingsIn(place).map(piece => named(piece, family, zone))
+
+/** The known parts at the place of a move, by their usual names: as it was taken when it was recorded, else as its place reads. */
+export const knownAt = (
+  { holds, place }: { holds?: readonly string[] | undefined; place?: string | undefined },
+  family: Family,
+  zone?: string,
+): string[] => {
+  const things = holds ? holds.map(h => named(h, family, zone)) : place ? thingsAt(place, family, zone) : []
+  return [...new Set(things.flatMap(t => t.known?.name ?? []))]
+}

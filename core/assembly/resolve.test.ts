@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import * as traits from './part-traits.ts'
 import { catalogue } from './catalogue.ts'
 import { resolvePart } from './resolve.ts'
 import { newParts, saidParts } from './said-parts.test-data.ts'
@@ -39,5 +40,12 @@ describe('the name of a part', () => {
   it('that says only where is none', () => {
     for (const way of ['rear', 'right', 'lower left corner', 'under'])
       expect(resolvePart(way, { family: 'front-loader' }).part).toBeNull()
+  })
+})
+
+describe('what parts are to what is beside them', () => {
+  it.each(Object.entries(traits))('%s: every part is one of the catalogue', (_, names) => {
+    const known = new Set(catalogue().map(part => part.name))
+    expect([...names].filter(name => !known.has(name))).toEqual([])
   })
 })

@@ -15,7 +15,7 @@ export const takenCells = (state: JobState, inHand: Step): Set<string> =>
 
 /** The cell for what a move of the step in hand takes off: free, and apart from what looks like it. None where the tray is full. */
 export function cellFor(state: JobState, family: Family, inHand: Step, move: Move | null): string | undefined {
-  const lot = move && lotOf(move, inHand, 0)
+  const lot = move && lotOf(move, inHand, 0, family)
   const alike = lot?.fastener ? alikeOf(family, lot, lotsOf(state, inHand)) : []
   const apart = alike.flatMap(({ a }) => a.cell ?? [])
   const taken = takenCells(state, inHand)

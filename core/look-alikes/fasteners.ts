@@ -1,7 +1,7 @@
 import type { Fastener } from '../items/fastener.ts'
 import { millimetres } from '../quick-line/patterns.ts'
 import type { Lot } from './lot.ts'
-import { behind, isWet, spins } from './surroundings.ts'
+import { behind, earths, isWet, spins } from './surroundings.ts'
 import { say } from '../words/phrase.ts'
 import type { Difference, Effect, Verdict } from './verdict.ts'
 
@@ -200,9 +200,8 @@ const head: Respect = (a, b) => {
   }
 }
 const ground: Respect = (a, b) => {
-  const isGround = ({ place = '' }: Lot) => /earth|ground/i.test(place)
   if (
-    isGround(a) === isGround(b) ||
+    earths(a) === earths(b) ||
     (!finishOf(a.fastener.look) && !a.fastener.washers && !b.fastener.washers && !finishOf(b.fastener.look))
   )
     return null

@@ -11,7 +11,7 @@ function lot(line: string): Lot {
   const id = () => `00000000-0000-4000-8000-${String(++n).padStart(12, '0')}`
   const parsed = parseLine(line, { family: 'front-loader', around: { posture: 'upright', isolated: [] }, id })
   const step = { id: id(), zone: parsed.zone ?? 'rear', photos: [], marks: [], moves: parsed.moves }
-  const found = parsed.moves.length === 1 ? lotOf(parsed.moves[0]!, step, n) : null
+  const found = parsed.moves.length === 1 ? lotOf(parsed.moves[0]!, step, n, 'front-loader') : null
   if (!found) throw new Error(`${line} is no lot`)
   return found
 }

@@ -1,9 +1,13 @@
+import { amongWires, earthing, inTheWet, onTheTub, turning } from '../assembly/part-traits.ts'
 import type { Lot } from './lot.ts'
 
-/** What a screw that is too long would meet behind its hole, as far as its place and zone tell. */
-export function behind({ place = '', zone = '' }: Lot): 'the tub wall' | 'a wire' | 'what lies behind' {
-  if (/tub|drum|tank|sump|bellows/i.test(place)) return 'the tub wall'
-  if (/wire|loom|board|console|control|harness|switch|module|heater|filter|motor/i.test(place)) return 'a wire'
+const isAt = ({ things }: Lot, parts: ReadonlySet<string>): boolean => things.some(name => parts.has(name))
+
+/** What a screw that is too long would meet behind its hole, as far as the parts at its place and its zone tell. */
+export function behind(lot: Lot): 'the tub wall' | 'a wire' | 'what lies behind' {
+  const { zone = '' } = lot
+  if (isAt(lot, onTheTub)) return 'the tub wall'
+  if (isAt(lot, amongWires)) return 'a wire'
   if (zone === 'tub' || zone === 'suspension') return 'the tub wall'
   if (zone === 'console') return 'a wire'
   return 'what lies behind'
@@ -11,9 +15,9 @@ export function behind({ place = '', zone = '' }: Lot): 'the tub wall' | 'a wire
 
 const wetZones = new Set(['door', 'tub', 'drawer', 'valves', 'base'])
 /** True where water gets at a screw in use. */
-export const isWet = ({ place = '', zone = '' }: Lot): boolean =>
-  wetZones.has(zone) || /tub|drum|pump|drawer|valve|bellows|sump|hose|dispenser/i.test(place)
+export const isWet = (lot: Lot): boolean => wetZones.has(lot.zone ?? '') || isAt(lot, inTheWet)
 
 /** True where what it holds turns with the drum or the motor. */
-export const spins = ({ place = '', zone = '' }: Lot): boolean =>
-  zone === 'drive' || /pulley|rotor|shaft|motor|drum|fan/i.test(place)
+export const spins = (lot: Lot): boolean => lot.zone === 'drive' || isAt(lot, turning)
+/** True where the earth of the machine hangs on it. */
+export const earths = (lot: Lot): boolean => isAt(lot, earthing)

@@ -22,7 +22,7 @@ export const drain: MoveKind<Drain> = {
     { path: 'by', label: 'by', how: 'choice', options: ['filter', 'plug', 'cap', 'drain tube', 'hose'] },
     { path: 'litres', label: 'litres', how: 'number', unit: 'l' },
   ],
-  traits: () => ({ wet: true, unseen: true }),
+  traits: () => ({ wet: true, drains: true, unseen: true }),
   grammar: {
     verb: 'drain',
     acts: ['drain, drained, empty'],

@@ -17,7 +17,7 @@ export const parkPart: MoveKind<ParkPart> = {
   schema,
   fresh: () => ({ part: { name: 'part' } }),
   fields: where => ofPart(where),
-  traits: m => ({ part: m.part.name, opens: m.part.opens ?? [] }),
+  traits: m => ({ part: m.part.name, opens: m.part.opens ?? [], whenTurned: 'swings' }),
   grammar: {
     verb: 'park',
     acts: ['park, parked, hang, hung, hang aside, lay aside, set aside, fold down, swing out'],

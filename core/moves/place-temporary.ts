@@ -12,6 +12,10 @@ const schema = moveShape('place-temporary', {
 })
 type PlaceTemporary = InferType<typeof schema>
 
+/** What keeps something in its place when the machine is turned, and what falls. */
+const holding = new Set<string>(['tape', 'strap'])
+const falling = new Set<string>(['prop', 'block', 'tray', 'clamp'])
+
 const what = (m: PlaceTemporary) =>
   counted(m.count, { say: m.thing }, { say: m.thing === 'tape' ? 'strips of tape' : `${m.thing}s` })
 
@@ -33,7 +37,11 @@ export const placeTemporary: MoveKind<PlaceTemporary> = {
     { path: 'why', label: 'why', how: 'words', options: ['under the tub', 'round the hose', 'holds the panel'] },
     place,
   ],
-  traits: () => ({ temporary: true }),
+  traits: m => ({
+    temporary: true,
+    ...(holding.has(m.thing) && { whenTurned: 'holds' }),
+    ...(falling.has(m.thing) && { whenTurned: 'falls' }),
+  }),
   grammar: {
     verb: 'put in',
     acts: ['put in, put, place, placed, insert, inserted, add, lay in, prop with, temporary, temp'],

@@ -20,6 +20,10 @@ export interface Traits {
   wall?: true
   /** It is in the machine for a time and must be counted out. */
   temporary?: true
+  /** When the machine is turned it falls or swings; or it keeps what is near it from doing so. */
+  whenTurned?: 'falls' | 'swings' | 'holds'
+  /** The tub is empty afterwards. */
+  drains?: true
   /** It is done to the machine as a whole: there is no place of it to be photographed. */
   unseen?: true
 }

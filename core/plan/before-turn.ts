@@ -4,10 +4,11 @@ import { settledCount, type JobState, type StepState } from '../log/state.ts'
 import { anatomy, type Family } from '../machine/families.ts'
 import type { Posture } from '../machine/postures.ts'
 import { stance } from '../machine/stance.ts'
-import { subject } from '../moves/move.ts'
-import type { Move } from '../moves/registry.ts'
-import { traitsOf } from '../moves/registry.ts'
+import { glyphOf, subject } from '../moves/move.ts'
+import { traitsOf, type Move } from '../moves/registry.ts'
+import type { Traits } from '../moves/traits.ts'
 import { bare, say, type Phrase } from '../words/phrase.ts'
+import { sinceLastTurn } from './turns.ts'
 
 /** Something to see to before the machine is turned. */
 export interface Need {
@@ -23,10 +24,6 @@ const need = (id: string, thing: Phrase, todo: Phrase): Need => ({
   says: say`${thing}: ${todo}`,
 })
 
-/** What was put in that falls out or over when the machine is turned, and what holds something for the turn. */
-const falls = new Set(['prop', 'block', 'tray', 'clamp'])
-const holds = new Set(['tape', 'strap'])
-
 interface Standing {
   step: StepState
   move: Move
@@ -40,16 +37,17 @@ const standing = (state: JobState): Standing[] =>
 /** What is not light, in its place, and held by nothing that is known: unscrewed and left there, or back on its seat without its screws. */
 function unheld(state: JobState, { parts, liaisons }: Assembly): Need[] {
   const isOut = (move: string) => state.owing.has(move) && settledCount(state.debts.get(move)!) === 0
-  const order = state.order.toArray()
-  const since = new Set(
-    order.slice(order.findLastIndex(id => state.steps.get(id)!.moves.some(m => traitsOf(m).turns)) + 1),
-  )
+  const since = sinceLastTurn(state)
   return parts.flatMap(part => {
     const by = liaisons.filter(l => l.kind === 'fastens' && l.part === part)
     const inPlace = part.move === null ? by.some(l => since.has(l.step)) : !state.owing.has(part.move)
     if (part.mass === 'light' || !inPlace || by.length === 0 || !by.every(l => isOut(l.move))) return []
     return [
-      need(`hold ${part.name.text}`, bare(part.name.text), say`nothing holds it. Fasten it, strap it or take it out`),
+      need(
+        `hold ${part.move ?? part.name.text}`,
+        bare(part.name.text),
+        say`nothing holds it. Fasten it, strap it or take it out`,
+      ),
     ]
   })
 }
@@ -67,27 +65,17 @@ export function beforeTurn(
 ): Need[] {
   if (stance(state).posture === to) return []
   const all = standing(state)
-  const zonesHeld = new Set(
-    all.flatMap(({ step, move }) => ('thing' in move && holds.has(move.thing) ? [step.zone] : [])),
+  const when = (how: Traits['whenTurned']) => all.filter(({ move }) => traitsOf(move).whenTurned === how)
+  const zonesHeld = new Set(when('holds').map(({ step }) => step.zone))
+  const hanging = when('swings')
+    .filter(({ step }) => !zonesHeld.has(step.zone))
+    .map(({ move }) => need(`strap ${move.id}`, subject(move), say`it hangs loose. Strap it or take it off`))
+  const put = when('falls').map(({ move }) => need(`take out ${move.id}`, subject(move), say`take it out, it falls`))
+  const drained = [...state.steps.values()].some(s => !s.struck && s.moves.some(m => traitsOf(m).drains))
+  const joints = drained ? [] : all.filter(({ move }) => glyphOf(move) === 'joint')
+  const open = joints.map(({ move }) =>
+    need(`drain ${move.id}`, subject(move), say`open. Drain the tub, or close the end`),
   )
-  const hanging = all.flatMap(({ step, move }) =>
-    move.kind === 'park-part' && !zonesHeld.has(step.zone)
-      ? [need(`strap ${move.part.name}`, bare(move.part.name), say`it hangs loose. Strap it or take it off`)]
-      : [],
-  )
-  const put = all.flatMap(({ move }) =>
-    move.kind === 'place-temporary' && falls.has(move.thing)
-      ? [need(`take out ${move.thing}`, subject(move), say`take it out, it falls`)]
-      : [],
-  )
-  const drained = [...state.steps.values()].some(s => !s.struck && s.moves.some(m => m.kind === 'drain'))
-  const open = drained
-    ? []
-    : all.flatMap(({ move }) =>
-        move.kind === 'open-joint'
-          ? [need(`drain ${move.joint.hose ?? 'hose'}`, subject(move), say`open. Drain the tub, or close the end`)]
-          : [],
-      )
   const laid = to !== 'upright' && to !== 'tipped back'
   const swings = laid && !zonesHeld.has('outside') && !zonesHeld.has('door') && !zonesHeld.has('top')
   const needs = [

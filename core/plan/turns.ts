@@ -40,6 +40,12 @@ export function needsOf(state: JobState, rest: readonly ReturnStep[], arcs: read
   })
 }
 
+/** The steps of the descent after the last one that turned the machine. */
+export function sinceLastTurn(state: JobState): ReadonlySet<string> {
+  const order = state.order.toArray()
+  return new Set(order.slice(order.findLastIndex(id => state.steps.get(id)!.moves.some(turnOf)) + 1))
+}
+
 const needsHome = (r: ReturnStep) => r.step.moves.some(m => traitsOf(m).restores || traitsOf(m).wall)
 /** The step for which the plan turns the machine at a place of it, where that could be done otherwise; what brings power or water on cannot. */
 export function turnedFor(plan: readonly ReturnStep[], at: number): ReturnStep | null {
@@ -67,10 +73,7 @@ export function holdingsOf(
   rest: readonly ReturnStep[],
 ): (Holding & { part: string })[] {
   const index = new Map(rest.map((r, i) => [r.step.id, i]))
-  const order = state.order.toArray()
-  const sinceTurned = new Set(
-    order.slice(order.findLastIndex(id => state.steps.get(id)!.moves.some(m => turnOf(m))) + 1),
-  )
+  const sinceTurned = sinceLastTurn(state)
   return assembly.parts.flatMap(part => {
     if (part.mass === 'light') return []
     const fasteners = assembly.liaisons.filter(l => l.kind === 'fastens' && l.part === part)

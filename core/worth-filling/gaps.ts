@@ -84,7 +84,7 @@ export function gaps(state: JobState, family: Family, inHand?: Step): Gap[] {
 function unmeasured(steps: readonly Step[], state: JobState, inHand: Step | undefined): Gap[] {
   const groups = steps.flatMap(step =>
     step.moves.flatMap(move =>
-      move.kind === 'remove-fasteners' && (step === inHand || state.owing.has(move.id)) && step.zone
+      'fastener' in move && kindOf(move).loose && (step === inHand || state.owing.has(move.id)) && step.zone
         ? [{ step, move, key: `${step.zone} ${move.fastener.size ?? move.fastener.thread ?? ''}` }]
         : [],
     ),

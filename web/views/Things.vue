@@ -3,6 +3,7 @@ import { tellApart, tellBond } from '@dialytica/core/acts'
 import { partKey, partView, type Bond, type Bound, type Part } from '@dialytica/core/assembly'
 import { whyNot } from '@dialytica/core/log'
 import { liesIn, zoneTitle } from '@dialytica/core/machine'
+import { bare } from '@dialytica/core/words'
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
@@ -87,6 +88,13 @@ function apart(bound: Bound): void {
       <p v-if="!here.length" class="soft">Nothing with a name came off here.</p>
     </section>
     <section v-if="view" class="binds" aria-label="What binds it">
+      <p v-if="view.onto.length" class="onto">
+        It
+        <template v-for="(o, i) in view.onto" :key="o.kind + partKey(o.part)"
+          ><template v-if="i">, </template>{{ o.kind }} the
+          <NButton @click="choose(o.part)">{{ bare(o.part.name.text) }}</NButton></template
+        >
+      </p>
       <BondsPicture
         :view="view"
         :looked="looked?.move ?? null"
@@ -118,7 +126,9 @@ function apart(bound: Bound): void {
 }
 .machine {
   grid-area: machine;
-  overflow: auto;
+  display: grid;
+  grid-template: auto auto minmax(0, 1fr) / 1fr;
+  min-height: 0;
   padding: 10px 14px;
   border-right: 2px solid var(--rule);
 }
@@ -129,6 +139,9 @@ function apart(bound: Bound): void {
 h2 {
   font-size: 18px;
   margin: 6px 0;
+}
+.machine ul {
+  overflow: auto;
 }
 .machine li {
   padding: 2px 0;
@@ -171,6 +184,7 @@ h2 {
     overflow: auto;
   }
   .machine {
+    display: block;
     flex: none;
     order: 2;
     border: 0;

@@ -30,7 +30,7 @@ watch(
 /** A new part: what is on the old one is asked for once. A part that was recorded as replaced was asked for then. */
 function renew(): void {
   const move = props.r.step.moves.find(m => m.id === props.next?.id)
-  const part = move && move.kind !== 'replace-part' && 'part' in move ? move.part : undefined
+  const part = move && !('carryOver' in move) && 'part' in move ? move.part : undefined
   if (!part || isLookedOver(job.state, props.r.step.id, move!.id)) return emit('settle', 'replaced')
   over.value = { id: move!.id, name: part.name }
 }
