@@ -157,6 +157,12 @@ nav .pause {
   }
 }
 @media (max-width: 560px) {
+  nav a,
+  nav .pause {
+    padding: 0 2px;
+    font-size: 15px;
+    font-stretch: 62%;
+  }
   .maker {
     display: none;
   }
