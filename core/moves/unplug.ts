@@ -57,7 +57,7 @@ export const unplug: MoveKind<Unplug> = {
       connector: [
         'plug, connector, conn, socket, terminal',
         ['spade, spade terminal, spade connector, push on terminal', { type: 'spade' }],
-        ['ring terminal, ring tongue, eyelet, ring eyelet', { type: 'ring' }],
+        ['ring terminal, ring tongue, ring eyelet', { type: 'ring' }],
       ],
     },
     takes: { connector: {} },

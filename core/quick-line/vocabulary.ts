@@ -26,7 +26,7 @@ for (const [, { grammar }] of kinds)
       const [words, sets, passing] = typeof thing === 'string' ? [thing] : thing
       add({ as: 'noun', noun, ...(sets && { sets }), ...(passing && { passing }) }, words)
     }
-add({ as: 'word' }, 'drain pump, drain valve, drain hole')
+add({ as: 'word' }, 'drain pump, drain valve, drain hole, terminal block')
 
 set('torx', { drive: 'torx' })
 set('phillips, philips, crosshead, cross head, cross', { drive: 'phillips' })
@@ -65,8 +65,8 @@ for (const how of ['press inwards', 'press outwards', 'push in', 'push up', 'pus
 set('tab lock, locking tab, press tab, with tab', { lock: 'tab' })
 set('slider, secondary slider, second lock, secondary lock, slide lock', { lock: 'secondary slider' })
 set('no lock, unlocked', { lock: 'none' })
-for (const sits of ['upper', 'middle', 'lower', 'left', 'right'])
-  set(`${sits} terminal, on the ${sits} terminal, ${sits} tab terminal`, { sits })
+for (const sits of ['upper', 'middle', 'lower', 'left', 'right']) set(`on the ${sits} terminal`, { sits })
+for (const sits of ['upper', 'middle', 'lower']) set(`${sits} terminal`, { sits })
 set('stands upright, terminal upright', { sits: 'upright' })
 set('lies flat, terminal flat', { sits: 'flat' })
 set('keyed', { keyed: true })

@@ -12,6 +12,14 @@ peel back lip of bellows
 = fold-back part.name:"lip of bellows"
 knocked loose drum unit
 = attend act:"knock loose" thing:"drum unit"
+2x T20 with eyelet under
+= remove-fasteners count:2 drive:torx size:T20 place:"eyelet under"
+3x 10mm left terminal block
+= remove-fasteners count:3 size:"10 mm" drive:"hex head" place:"left terminal block"
+pull the machine out
+= pull-out
+pulled out the drawer
+= pull-off part.name:drawer
 pulled plug at the wall
 = isolate what:power
 brown spade upper terminal heater
