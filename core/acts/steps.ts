@@ -21,6 +21,10 @@ function rankBefore(state: JobState, id: string): string {
   return rankBetween(at > 0 ? rankAt(state, at - 1) : '', rankAt(state, at))
 }
 
+/** A step with what its words were taken for written in. */
+const asMeant = (state: JobState, step: Step): Step =>
+  state.opened ? withMeanings(step, state.opened.family, atHandOf(state)) : step
+
 /**
  * What comes off with a step although its new one is on already: it is scrapped, not owed. It says that it is the old one, and something new
  * of that name was fitted before, in this step or an earlier one.
@@ -47,8 +51,7 @@ export function recordStep(state: JobState, step: Step, before?: string | null):
   if (isEmptyStep(step)) return cannot(22)
   const { posture, isolated } = stance(state)
   const live = mayBeLive(step.zone) && step.moves.length > 0 && !isolated.includes('power')
-  const meant = state.opened ? withMeanings(step, state.opened.family, atHandOf(state)) : step
-  const recorded = { ...meant, ...(posture !== 'upright' && { posture }), ...(live && { live }) }
+  const recorded = { ...asMeant(state, step), ...(posture !== 'upright' && { posture }), ...(live && { live }) }
   return does(
     happens('step-recorded', { step: recorded }),
     ...oldOnes(state, step),
@@ -59,10 +62,8 @@ export function recordStep(state: JobState, step: Step, before?: string | null):
 }
 
 /** A recorded step is written anew. */
-export function amendStep(state: JobState, step: Step): Act {
-  if (isEmptyStep(step)) return cannot(22)
-  return says('step-amended', { step: state.opened ? withMeanings(step, state.opened.family, atHandOf(state)) : step })
-}
+export const amendStep = (state: JobState, step: Step): Act =>
+  isEmptyStep(step) ? cannot(22) : says('step-amended', { step: asMeant(state, step) })
 
 /** A recorded step moves one place up (-1) or down (1); at the end of the order it stays. */
 export function moveStep(state: JobState, id: string, by: -1 | 1): Act {

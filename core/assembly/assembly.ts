@@ -6,7 +6,7 @@ import type { Bond } from './bond.ts'
 import type { Mass } from './catalogue.ts'
 import type { Rule } from './rules.ts'
 import { underOf } from './under.ts'
-import { isShortFor, named, sameThing, speaksOf, thingsAt, type Named } from './named.ts'
+import { isShortFor, named, sameThing, speaksOf, thingsAt, thingsOf, type Named } from './named.ts'
 
 /** A thing of the machine that was taken off or laid aside, or that was unfastened where it is. */
 export interface Part {
@@ -108,10 +108,6 @@ function meantBy(things: readonly Named[], parts: readonly Found[], by: (thing: 
     return longer.length === 1 ? longer : []
   })
 }
-
-/** What a move is at, by name: as it was taken when it was recorded, else as its place reads. */
-const thingsOf = (move: Move, family: Family, zone: string | undefined): Named[] =>
-  move.holds ? move.holds.map(h => named(h, family, zone)) : move.place ? thingsAt(move.place, family, zone) : []
 
 /**
  * The things of a descent and what binds them; `steps` in the order of the descent. What fastens a part says so by its place, or was undone

@@ -70,12 +70,15 @@ export const thingsIn = (place: string): string[] =>
 export const thingsAt = (place: string, family: Family, zone?: string): Named[] =>
   thingsIn(place).map(piece => named(piece, family, zone))
 
-/** The known parts at the place of a move, by their usual names: as it was taken when it was recorded, else as its place reads. */
-export const knownAt = (
-  { holds, place }: { holds?: readonly string[] | undefined; place?: string | undefined },
-  family: Family,
-  zone?: string,
-): string[] => {
-  const things = holds ? holds.map(h => named(h, family, zone)) : place ? thingsAt(place, family, zone) : []
-  return [...new Set(things.flatMap(t => t.known?.name ?? []))]
+/** What a move says of where it is: as it was taken when it was recorded, and as it was said. */
+interface Placed {
+  holds?: readonly string[] | undefined
+  place?: string | undefined
 }
+/** What a move is at, by name: as it was taken when it was recorded, else as its place reads. */
+export const thingsOf = ({ holds, place }: Placed, family: Family, zone?: string): Named[] =>
+  holds ? holds.map(h => named(h, family, zone)) : place ? thingsAt(place, family, zone) : []
+/** The known parts that a move is at, by their usual names. */
+export const knownAt = (move: Placed, family: Family, zone?: string): string[] => [
+  ...new Set(thingsOf(move, family, zone).flatMap(t => t.known?.name ?? [])),
+]

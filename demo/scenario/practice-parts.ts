@@ -1,8 +1,16 @@
 import { act, step, type ToldJob } from './script.ts'
-import { powerOff } from './usual-steps.ts'
+import { powerOff, practice } from './usual-steps.ts'
 
 const torx = (size: string, length?: number) => ({ drive: 'torx' as const, size, ...(length && { length }) })
-const practice = { by: 'practice', plate: 'practice', daysAgo: 0.2, phase: 'return' as const, back: 0 }
+const rearScrews = step(
+  'outside',
+  act({ kind: 'remove-fasteners', place: 'rear panel', fastener: torx('T20', 12), count: 4, cell: 'A1' }),
+)
+const motorPlug = act({
+  kind: 'unplug',
+  place: 'drive motor',
+  connector: { label: 'M1', housing: 'white', ways: 6, lock: 'tab' },
+})
 const panelOff = step(
   'outside',
   act({ kind: 'remove-part', part: { name: 'rear panel', opens: ['rear', 'base'], lies: 'behind the machine' } }),
@@ -45,15 +53,9 @@ export const newLoom: ToldJob = {
   complaint: 'Motor loom chafed through; a new one goes in',
   steps: [
     powerOff,
-    step(
-      'outside',
-      act({ kind: 'remove-fasteners', place: 'rear panel', fastener: torx('T20', 12), count: 4, cell: 'A1' }),
-    ),
+    rearScrews,
     panelOff,
-    step(
-      'rear',
-      act({ kind: 'unplug', place: 'drive motor', connector: { label: 'M1', housing: 'white', ways: 6, lock: 'tab' } }),
-    ),
+    step('rear', motorPlug),
     step('rear', act({ kind: 'fit-new', part: { name: 'motor loom', lies: 'along the old one' } })),
     step('rear', act({ kind: 'cut', consumable: 'tie', count: 3, place: 'motor loom' })),
     step('rear', act({ kind: 'remove-part', part: { name: 'old motor loom', lies: 'in the bin' } })),
@@ -69,16 +71,10 @@ export const twoBrushes: ToldJob = {
   complaint: 'Sparks at the motor: both brushes down to the wire',
   steps: [
     powerOff,
-    step(
-      'outside',
-      act({ kind: 'remove-fasteners', place: 'rear panel', fastener: torx('T20', 12), count: 4, cell: 'A1' }),
-    ),
+    rearScrews,
     panelOff,
     step('drive', act({ kind: 'slip-belt', ribs: 5 })),
-    step(
-      'drive',
-      act({ kind: 'unplug', place: 'drive motor', connector: { label: 'M1', housing: 'white', ways: 6, lock: 'tab' } }),
-    ),
+    step('drive', motorPlug),
     step(
       'drive',
       act({

@@ -1,5 +1,5 @@
 import { act, step, type ToldJob } from './script.ts'
-import { powerOff } from './usual-steps.ts'
+import { powerOff, practice } from './usual-steps.ts'
 
 const hex = (size: string, length?: number) => ({ drive: 'hex head' as const, size, ...(length && { length }) })
 type Posture = NonNullable<ToldJob['steps'][number]['posture']>
@@ -7,7 +7,6 @@ const turn = (from: Posture, to: Posture): ToldJob['steps'][number] => ({
   ...step('outside', act({ kind: 'turn-machine', from, to })),
   posture: to,
 })
-const practice = { by: 'practice', plate: 'practice', daysAgo: 0.2, phase: 'return' as const, back: 0 }
 
 /** A heavy unit held from below by eight screws; it was stood upright once, to drive it out. */
 export const heavyUnit: ToldJob = {

@@ -83,3 +83,6 @@ export const flapPlug = act(
   },
   'p1',
 )
+
+/** What every machine of the practice bench has in common: on its way back, nothing fitted yet. */
+export const practice = { by: 'practice', plate: 'practice', daysAgo: 0.2, phase: 'return' as const, back: 0 }
