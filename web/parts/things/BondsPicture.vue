@@ -4,7 +4,7 @@ import { useElementSize } from '@vueuse/core'
 import { linkHorizontal } from 'd3-shape'
 import { computed, ref } from 'vue'
 import { text } from '@dialytica/core/words'
-import BoundThing from './BoundThing.vue'
+import BoundList from './BoundList.vue'
 
 /**
  * A part and what binds it: what fastens it on the left, what rides on it and runs past it on the right, what lies under it below its
@@ -64,17 +64,14 @@ const rightTitle = computed(() =>
         <path v-for="l in lines" :key="l.key" :d="l.d" :class="{ derived: !l.sure }" />
       </svg>
       <h3 v-if="narrow">{{ leftTitle }}</h3>
-      <ul :style="narrow ? {} : { width: `${column}px` }">
-        <li v-for="b in left" :key="b.move">
-          <BoundThing
-            :of="b"
-            :chosen="looked === b.move"
-            :fixed="fixed"
-            @look="emit('look', b)"
-            @apart="emit('apart', b)"
-          />
-        </li>
-      </ul>
+      <BoundList
+        :style="narrow ? {} : { width: `${column}px` }"
+        :of="left"
+        :looked="looked"
+        :fixed="fixed"
+        @look="emit('look', $event)"
+        @apart="emit('apart', $event)"
+      />
       <div class="plate" :style="narrow ? {} : { left: `${plate.x}px`, width: `${plate.width}px` }">
         <b>{{ view.names[0] }}</b>
         <span v-if="view.names.length > 1">said as {{ view.names.slice(1).join(', ') }}</span>
@@ -83,31 +80,24 @@ const rightTitle = computed(() =>
         >
       </div>
       <h3 v-if="narrow && right.length">{{ rightTitle }}</h3>
-      <ul class="other" :style="narrow ? {} : { width: `${column}px` }">
-        <li v-for="b in right" :key="b.kind + b.move">
-          <BoundThing
-            :of="b"
-            :chosen="looked === b.move"
-            :fixed="fixed"
-            @look="emit('look', b)"
-            @apart="emit('apart', b)"
-          />
-        </li>
-      </ul>
+      <BoundList
+        :style="narrow ? {} : { width: `${column}px` }"
+        :of="right"
+        :looked="looked"
+        :fixed="fixed"
+        @look="emit('look', $event)"
+        @apart="emit('apart', $event)"
+      />
     </div>
     <div v-if="below.length" class="below">
       <h3>Lies under it</h3>
-      <ul>
-        <li v-for="b in below" :key="b.move">
-          <BoundThing
-            :of="b"
-            :chosen="looked === b.move"
-            :fixed="fixed"
-            @look="emit('look', b)"
-            @apart="emit('apart', b)"
-          />
-        </li>
-      </ul>
+      <BoundList
+        :of="below"
+        :looked="looked"
+        :fixed="fixed"
+        @look="emit('look', $event)"
+        @apart="emit('apart', $event)"
+      />
     </div>
   </div>
 </template>
@@ -149,7 +139,7 @@ path.derived {
   position: relative;
   flex: none;
 }
-.sides > ul li {
+.sides > ul :deep(li) {
   padding: 4px 0;
 }
 .plate {
