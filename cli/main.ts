@@ -9,6 +9,7 @@ import { fit } from './fit.ts'
 import { gates } from './gates.ts'
 import { lookAlikes } from './look-alikes.ts'
 import { plan } from './plan.ts'
+import { readLines } from './read-lines.ts'
 import { tighten } from './tighten.ts'
 
 export const commands: Record<string, Command> = {
@@ -22,6 +23,7 @@ export const commands: Record<string, Command> = {
 }
 
 export const help = `dialytica COMMAND FILE [--text]
+       dialytica read [--family front-loader|top-loader] FILE
 
 Reads the record of a job (docs/formats.md) from FILE, or from the standard input when FILE is -, and answers in
 JSON; with --text in words.
@@ -33,19 +35,26 @@ ${Object.entries(commands)
   )
   .join('\n')}
 
+  read         what lines of text say, as one JSON object a line: {"text", "items", "unsure", "rest"}
+               exit 1: never; empty lines are left out
+
 Exit status: 0 the answer is given; 1 as told above; 2 the question or the file is not right: each problem is one
 line on the standard error, with its path into the file.
 
   dialytica plan job.json --text
   dialytica finder job.json --left "T20x18" --text
+  echo "lid: 2x T20 at the back, off" | dialytica read -
   dialytica fit job.json --pieces 12 | dialytica balance - --text
 `
 
-async function recordFrom(file: string): Promise<ReadRecord> {
+async function textFrom(file: string): Promise<string> {
   const read = file === '-' ? textOf(process.stdin) : readFile(file, 'utf8')
-  const text = await read.catch((error: NodeJS.ErrnoException) => {
+  return read.catch((error: NodeJS.ErrnoException) => {
     throw new Unfit(`${file}: ${error.code === 'ENOENT' ? 'there is no such file' : error.message}`)
   })
+}
+async function recordFrom(file: string): Promise<ReadRecord> {
+  const text = await textFrom(file)
   const checked = readRecord(text)
   if (checked.ok) return checked.value
   throw new Unfit(checked.problems.map(p => `${file}: ${p.path ? `${p.path}: ` : ''}${p.message}`).join('\n'))
@@ -69,6 +78,7 @@ export async function main(
         pieces: { type: 'string' },
         step: { type: 'string' },
         missed: { type: 'string', multiple: true },
+        family: { type: 'string' },
       },
     })
     const [name, file, more] = positionals
@@ -76,8 +86,13 @@ export async function main(
       out(help)
       return values.help ? 0 : 2
     }
+    if (name === 'read') {
+      if (!file || more) throw new Unfit('read takes one FILE; - is the standard input')
+      for (const row of readLines(await textFrom(file), values.family)) out(`${JSON.stringify(row)}\n`)
+      return 0
+    }
     const command = Object.hasOwn(commands, name) ? commands[name] : undefined
-    if (!command) throw new Unfit(`${name} is no command: ${Object.keys(commands).join(', ')}`)
+    if (!command) throw new Unfit(`${name} is no command: ${[...Object.keys(commands), 'read'].join(', ')}`)
     if (!file || more) throw new Unfit(`${name} takes one FILE; - is the standard input`)
     const answer = command.run(await recordFrom(file), values)
     out(values.text ? `${answer.text}\n` : `${JSON.stringify(answer.json, null, 2)}\n`)

@@ -1,5 +1,5 @@
 import { isSame } from '../schema/equal.ts'
-import { fieldsOf, leafOf, read, written } from '../quick-line/fields.ts'
+import { fieldsOf, leafOf, read, written } from '../moves/fields-of.ts'
 import type { Parsed, ParsedClause } from '../quick-line/parse.ts'
 import type { Around } from '../moves/around.ts'
 import { freshMove, glyphFor, toldAs, type Move } from '../moves/registry.ts'

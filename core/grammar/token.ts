@@ -1,4 +1,4 @@
-/** How sure a reading is: by the words of the trade, by where it stands, or not understood and kept as text. */
+/** How sure a reading is: right as good as always, likely, a guess between two, or not understood and kept as text. */
 export type Certainty = 'sure' | 'likely' | 'guess' | 'text'
 
 /** A stretch of the line and what it was read as, so that it can be shown and corrected. */
@@ -9,4 +9,6 @@ export interface Token {
   /** What it tells: `act`, `cell`, `sign`, or the name of a field. */
   role: string
   certainty: Certainty
+  /** What else it can be, the next likely: what it would be called, and the text that says so in its place. */
+  or?: { label: string; text: string }
 }

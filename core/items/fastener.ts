@@ -5,7 +5,7 @@ import { note, type Note } from '../words/note.ts'
 import { counted, inWords, join, say, type Phrase } from '../words/phrase.ts'
 
 export const drives = ['torx', 'phillips', 'pozidriv', 'slotted', 'hex head', 'hex socket', 'square', 'nut'] as const
-export const heads = ['pan', 'countersunk', 'flange', 'hex', 'cap', 'nut', 'stud'] as const
+export const heads = ['pan', 'countersunk', 'flat', 'flange', 'hex', 'cap', 'nut', 'stud'] as const
 
 /** A group of like fasteners. Lengths in mm, torque in N·m. What is not recorded is unknown, never a default. */
 export const fastener = shape({

@@ -1,5 +1,5 @@
 import type { Fastener } from '../items/fastener.ts'
-import { millimetres } from '../quick-line/patterns.ts'
+import { millimetres } from '../hearing/figures.ts'
 import type { Lot } from './lot.ts'
 import { behind, earths, isWet, spins } from './surroundings.ts'
 import { say } from '../words/phrase.ts'

@@ -38,21 +38,9 @@ export const attend: MoveKind<Attend> = {
   ],
   grammar: {
     verb: 'attend',
-    acts: [
-      'attend',
-      ['measure, measured, meter', { act: 'measure' }],
-      ['inspect, inspected, check, checked, look at', { act: 'inspect' }],
-      ['photograph, photographed, photo, picture of', { act: 'photograph' }],
-      ['clean, cleaned, wipe, wiped', { act: 'clean' }],
-      ['lubricate, lubricated, lube, grease up, oil', { act: 'lubricate' }],
-      ['knock loose, knocked loose, knock out, knocked out, drive out, drove out', { act: 'knock loose' }],
-      ['turn by hand, turned by hand, rotate by hand, spin by hand, spun by hand', { act: 'turn by hand' }],
-      [
-        'clear the alarm of, clear alarm, cleared alarm, clear the alarm, cleared the alarm',
-        { act: 'clear the alarm of' },
-      ],
-    ],
     name: 'thing',
+    verbs:
+      'measure, test, inspect, check, clean, photograph, wipe, grease, lubricate, look, count, read, meter, snap, spray, oil, brush, rinse, lube, examine, verify, film',
   },
   opens: () => [],
   invert: turned,

@@ -34,17 +34,11 @@ export const cut: MoveKind<Cut> = {
   ],
   grammar: {
     verb: 'cut',
-    acts: ['cut, snip, snipped, peel, peeled, peel off'],
-    things: {
-      consumable: [
-        ['tie, cable tie, zip tie', { consumable: 'tie' }, 'tie'],
-        ['seal', { consumable: 'seal' }],
-        ['gasket', { consumable: 'gasket' }],
-      ],
-      clamp: [['clamp', undefined, 'retainer']],
-    },
-    takes: { consumable: {}, tape: { consumable: 'tape' }, clamp: { consumable: 'clamp' } },
-    figure: ({ as, n }) => (as === 'mm' ? { sets: { size: `${n} mm` }, certainty: 'sure' } : undefined),
+    verbs:
+      'cut/cut, snip, chop, nip, slit/slit, slice, sever, clip, tear/tore/torn, break/broke/broken, peel, scrape, remove, shear',
+    things: ['tie'],
+    also: ['tape', 'seal'],
+    measure: 'size',
   },
   opens: m => [owes(m, 'consumable', 'owed', m.count, say`${what(m)}${at(m)}`)],
   invert: turned,

@@ -25,8 +25,10 @@ export const drain: MoveKind<Drain> = {
   traits: () => ({ wet: true, drains: true, unseen: true }),
   grammar: {
     verb: 'drain',
-    acts: ['drain, drained, empty'],
-    figure: ({ as, n }) => (as === 'number' ? { sets: { litres: n }, certainty: 'guess' } : undefined),
+    verbs:
+      'drain, empty, open, bail, run/ran, let/let, come/came, tip, pour, release, dump, catch/caught, collect, syphon, siphon, undo/undid/undone, unscrew',
+    things: ['filter', 'drain'],
+    also: ['hose'],
   },
   opens: m => [owes(m, 'isolation', 'open', 1, say`open ${{ say: m.by }}`)],
   invert: turned,

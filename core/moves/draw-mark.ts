@@ -25,8 +25,10 @@ export const drawMark: MoveKind<DrawMark> = {
   ],
   grammar: {
     verb: 'draw mark',
-    acts: ['mark, marked, draw, drawn, draw mark, scribe, scribed'],
     name: 'mark',
+    verbs:
+      'mark, scribe, draw/drew/drawn, scratch, number, label, paint, dot, write/wrote/written, pencil, score, tick, note, punch, chalk, tag, put/put, letter, make/made, index',
+    things: ['mark'],
   },
   opens: () => [],
   invert: turned,

@@ -30,7 +30,11 @@ export const exchange: MoveKind<Exchange> = {
     },
     place,
   ],
-  grammar: { verb: 'exchange', acts: ['exchange, exchanged, change over, changed over, old off new on'], name: 'name' },
+  grammar: {
+    verb: 'exchange',
+    name: 'name',
+    verbs: 'exchange, swap, change',
+  },
   opens: () => [],
   invert: turned,
   subject: m => say`${bare(m.part.name)}${at(m)}`,

@@ -20,7 +20,11 @@ export const fitNew: MoveKind<FitNew> = {
     { path: 'part.lies', label: 'lies', how: 'words', options: ['along the old one', 'in its retainers'] },
     place,
   ],
-  grammar: { verb: 'fit new', acts: ['fit new, fitted new, lay new, laid new, put in new, new fitted'], name: 'name' },
+  grammar: {
+    verb: 'fit new',
+    name: 'name',
+    verbs: 'fit, install, put/put, tie, mount, lay/laid, slip, secure, add, attach, tap, press',
+  },
   opens: () => [],
   invert: turned,
   subject: m => say`new ${bare(m.part.name)}${at(m)}`,

@@ -26,8 +26,9 @@ export const foldBack: MoveKind<FoldBack> = {
   ],
   grammar: {
     verb: 'fold back',
-    acts: ['fold back, folded back, peel back, peeled back, roll back, rolled back, turn back the lip'],
     name: 'name',
+    verbs: 'fold, peel, roll, turn, tuck, lay/laid, push, pull, bend/bent, flip, flap, stuff, shove, press, work',
+    things: ['soft'],
   },
   opens: m => [owes(m, 'part', 'parked', 1, say`${bare(m.part.name)}, folded back${at(m)}`)],
   invert: turned,

@@ -70,24 +70,10 @@ export const isolate: MoveKind<Isolate> = {
   }),
   grammar: {
     verb: 'isolate',
-    acts: ['isolate, isolated, close, closed, shut, shut off'],
-    things: {
-      isolation: [
-        ['power, power off, mains, mains off, plug out, pull the plug, plug pulled, unplug machine', { what: 'power' }],
-        [
-          'electricity, power out, unplugged at wall, unplug at the wall, pulled plug at the wall, plug at the wall, wall plug, plug out of the wall',
-          { what: 'power' },
-        ],
-        [
-          'water, water off, cold tap, cold, cold off, cold water, cold water off, tap, tap off',
-          { what: 'cold water' },
-        ],
-        ['hot tap, hot, hot off, hot water, hot water off', { what: 'hot water' }],
-        ['drain hose off standpipe, drain hose unhooked, standpipe', { what: 'drain hose' }],
-        ['capacitor, capacitor discharged, discharge capacitor, cap discharged, discharge cap', { what: 'capacitor' }],
-      ],
-    },
-    takes: { isolation: {} },
+    verbs:
+      'isolate, switch, turn, shut/shut, close, kill, unplug, cut/cut, bleed/bled, discharge, short, depressurise, depressurize, drain, ease, disconnect, unhook, pull, lock, trip, flip, unload, relieve, vent, hook, lift, take/took/taken, knock, throw/threw/thrown, d/c',
+    things: ['power', 'water', 'pressure', 'standpipe', 'capacitor'],
+    also: ['plug', 'hose'],
   },
   opens: m => [owes(m, 'isolation', 'isolated', 1, { say: m.what })],
   invert: turned,

@@ -58,7 +58,7 @@ describe('a made-up kind of move, added as one file and one line', () => {
   it('is typed: by its verb, by its thing, with its figure, its cell and its place', () => {
     expect(read('unwind 2x ring @C1 pump').moves).toMatchObject([ring({ cell: 'C1', place: 'pump' })])
     expect(read('inner ring').moves).toMatchObject([{ kind: 'unwind-ring', side: 'inner', count: 1 }])
-    expect(read('3x ring 40 mm').moves).toMatchObject([{ kind: 'unwind-ring', count: 3, ring: '40 mm' }])
+    expect(read('unwind 3x ring 40 mm').moves).toMatchObject([{ kind: 'unwind-ring', count: 3, ring: '40 mm' }])
     expect(read('outer', ringMove()).moves).toEqual([])
     const move = read('unwind 2x ring @C1 pump').moves[0]!
     expect(read(formatMove(move)).moves.map(m => ({ ...m, id: move.id }))).toEqual([move])

@@ -1,6 +1,4 @@
 import type { InferType } from 'yup'
-import { tellHose } from '../grammar/hose.ts'
-import { tellSet } from '../grammar/telling.ts'
 import { line, oneOf, shape, wholeWithin } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
 import { say, sentence, type Phrase } from '../words/phrase.ts'
@@ -57,20 +55,10 @@ export const openJoint: MoveKind<OpenJoint> = {
         ],
   grammar: {
     verb: 'open joint',
-    acts: [
-      'open joint, pull hose, pull the hose',
-      ['unscrew hose, unscrew the hose, screwed hose off', { joins: 'screwed' }],
-    ],
-    things: { hose: ['hose, joint, hose joint', ['drain hose', { hose: 'drain hose' }]] },
-    beside: [
-      { noun: 'clip', when: { type: 'spring clip' }, tells: { sets: { clamp: 'spring' }, certainty: 'likely' } },
-    ],
-    first(t) {
-      tellHose(t)
-      // What is unscrewed without a clamp is screwed on.
-      const verb = t.said.findIndex(({ fact }) => fact.as === 'act' && fact.act === 'remove-fasteners')
-      if (verb >= 0 && !('clamp' in t.values)) tellSet(t, verb, { joins: 'screwed' })
-    },
+    verbs:
+      'pull, slide/slid, slip, pop, ease, disconnect, uncouple, squeeze, undo/undid/undone, unscrew, open, draw/drew/drawn, separate, slacken, loosen, release, work, wiggle, twist, break/broke/broken, pinch, prise, shift, detach, unfasten, move',
+    things: ['hose', 'tube', 'clamp'],
+    also: ['standpipe'],
   },
   opens: m => [owes(m, 'joint', 'open', 1, say`${hose(m)}${at(m)}`)],
   invert: turned,

@@ -20,9 +20,11 @@ export const parkPart: MoveKind<ParkPart> = {
   traits: m => ({ part: m.part.name, opens: m.part.opens ?? [], whenTurned: 'swings' }),
   grammar: {
     verb: 'park',
-    acts: ['park, parked, hang, hung, hang aside, lay aside, set aside, fold down, swing out'],
     name: 'name',
     opensCovers: true,
+    verbs:
+      'hang/hung, park, rest, lean/leant, leave/left, dangle, perch, swing/swung, lay/laid, flip, fold, tip, set/set, stand/stood, balance, tuck, hook, roll, lie/lay/lain, sit/sat, hinge, prop, tie, drape, put/put, stuff, shove, push, turn, lift, tilt, place, stow, hold/held, suspend, rotate, move, keep/kept, support, pin, pull, cram, bung, hoof, stick/stuck, swivel, drop, lower',
+    also: ['hose', 'line', 'soft'],
   },
   opens: m => [owes(m, 'part', 'parked', 1, say`${m.part.name}${at(m)}`)],
   invert: turned,

@@ -44,20 +44,10 @@ export const placeTemporary: MoveKind<PlaceTemporary> = {
   }),
   grammar: {
     verb: 'put in',
-    acts: ['put in, put, place, placed, insert, inserted, add, lay in, prop with, temporary, temp'],
-    things: {
-      tape: ['tape, strip of tape'],
-      temporary: [
-        ['prop', { thing: 'prop' }],
-        ['towel, rag, cloth', { thing: 'towel' }],
-        ['strap', { thing: 'strap' }],
-        ['tray', { thing: 'tray' }],
-        ['block, wooden block, wedge, timber', { thing: 'block' }],
-        ['mat', { thing: 'mat' }],
-      ],
-    },
-    takes: { temporary: {}, tape: { thing: 'tape' }, clamp: { thing: 'clamp' } },
-    alsoSaid: true,
+    verbs:
+      'put/put, place, set/set, prop, chock, stuff, stick/stuck, wedge, lay/laid, slip, slide/slid, tape, strap, tie, bungee, support, jack, stand/stood, rest, shove, pop, ram, lash, pack, shim, clamp, secure, catch/caught, spread/spread, chuck, bung, hold/held, block, get/got, have, jam, plug, seal, wrap, cover, hang/hung, raise, tuck, insert, add',
+    things: ['tape', 'temporary'],
+    also: ['clamp'],
   },
   opens: m => [owes(m, 'temporary', 'placed', m.count, say`${what(m)}${at(m)}`)],
   invert: turned,

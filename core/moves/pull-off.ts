@@ -27,11 +27,12 @@ export const pullOff: MoveKind<PullOff> = {
   lacks: (m, family) => lacksOfPart(m.part, family),
   grammar: {
     verb: 'pull off',
-    acts: ['pull, pulled, pull off, pulled off, press off, pressed off, draw off, puller'],
     name: 'name',
     opensCovers: true,
-    yieldsTo: ['connector', 'hose', 'belt', 'line', 'clip', 'consumable'],
-    alsoSaid: true,
+    verbs:
+      'pull, draw/drew/drawn, press, yank, tap, drive/drove/driven, knock, drift, lever, wiggle, hammer, extract, withdraw/withdrew/withdrawn, prise, pry, pop, work, rock, jerk, heave, wallop, waller, walk, slide/slid, tug, wrench, beat/beaten, chase, punch, push, slip, bump, persuade, jack, haul, drag, dig/dug, ease, strike/struck, lift',
+    things: ['pin'],
+    also: ['seal'],
   },
   opens: m => [owes(m, 'part', 'off', 1, say`${m.part.name}${at(m)}`)],
   invert: turned,

@@ -17,10 +17,8 @@ export const pullOut: MoveKind<PullOut> = {
   traits: () => ({ wall: true, unseen: true }),
   grammar: {
     verb: 'pull the machine out',
-    // Bare `pull out` is said of drawers and pulleys: only what names the machine or the wall is this.
-    acts: [
-      'pull the machine out, pulled the machine out, pull machine out, pulled machine out, pull out from the wall, pulled out from the wall, pull the washer out, pulled the washer out, machine out from the wall',
-    ],
+    verbs: 'pull, scoot, slide/slid, walk, drag, move, roll, shift, wheel, haul, bring/brought',
+    also: ['machine'],
   },
   opens: m => [owes(m, 'posture', 'off', 1, say`machine, away from the wall`)],
   invert: turned,

@@ -36,23 +36,10 @@ export const releaseClips: MoveKind<ReleaseClips> = {
   grammar: {
     verb: 'release',
     thing: 'clip',
-    acts: [
-      'release, released, unclip, unclipped, unhook, unhooked, pop, popped, unlatch, squeeze, pry',
-      ['twist, twisted, bayonet twist', { type: 'bayonet' }],
-    ],
-    things: {
-      clip: [
-        ['clip', undefined, 'retainer'],
-        ['tab', { type: 'tab' }],
-        ['hook', { type: 'hook' }],
-        ['push pin, pushpin, push rivet, plastic rivet', { type: 'push-pin' }],
-        ['spring clip', { type: 'spring clip' }],
-        ['bayonet', { type: 'bayonet' }],
-      ],
-    },
-    takes: { clip: {} },
-    yieldsTo: ['connector', 'line', 'fastener', 'belt', 'hose'],
-    alsoSaid: true,
+    verbs:
+      'release, unclip, unhook, unlatch, pop, press, squeeze, prise, prize, pry, flick, depress, unsnap, snap, spread/spread, pinch, disengage, push, twist, turn, unlock, lever, open, ping, flip, unclasp, clip, hook, hinge, spring/sprung, click, rock, rotate, undo/undid/undone, slide/slid, bend/bent, lift',
+    things: ['clip'],
+    also: ['spring', 'ring', 'pin', 'retainer'],
   },
   opens: m => [owes(m, 'clip', 'open', m.count, say`${clips(m.count, m.clip)}${at(m)}`)],
   invert: m => turned(m.clip.direction ? { ...m, clip: { ...m.clip, direction: otherWay[m.clip.direction] } } : m),

@@ -4,7 +4,6 @@ import { limits } from '../schema/limits.ts'
 import { count, line, listOf } from '../schema/atoms.ts'
 import { bare, inWords, list, say, sentence, type Phrase } from '../words/phrase.ts'
 import { cell, count as counted, note, ofFasteners, place } from './field.ts'
-import { colouredFasteners, figuresOfFasteners } from './fastener-words.ts'
 import type { Lack } from './lack.ts'
 import { at, into, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 import { driver } from './tools.ts'
@@ -73,18 +72,9 @@ export const removeFasteners: MoveKind<RemoveFasteners> = {
   grammar: {
     verb: 'take out',
     thing: 'screw',
-    acts: ['unscrew, unscrewed, unbolt'],
-    yieldsTo: ['hose'],
-    things: {
-      fastener: [
-        'screw, bolt, fastener, self tapper, self tapping screw, grub screw, machine screw',
-        ['nut', { head: 'nut' }],
-        ['stud', { head: 'stud' }],
-      ],
-    },
-    takes: { fastener: {} },
-    figure: figuresOfFasteners,
-    colours: colouredFasteners,
+    verbs:
+      'undo/undid/undone, unscrew, unbolt, unfasten, screw, bolt, wind/wound, spin/spun, crack, break/broke/broken, drill, drive/drove/driven, zip, back, start, turn, extract, loosen, whip, run/ran, unwind/unwound',
+    things: ['fastener'],
   },
   opens: m => [
     // What they share is placed before they are started, so it is owed first.

@@ -35,7 +35,15 @@ export const removePart: MoveKind<RemovePart> = {
   fields: where => ofPart(where, { path: 'count', label: 'counted', how: 'count' }),
   traits: m => ({ part: m.part.name, opens: m.part.opens ?? [] }),
   lacks: (m, family) => ((m.count ?? 1) > 1 ? [] : lacksOfPart(m.part, family)),
-  grammar: { verb: 'take off', acts: ['lift away, slide out, slid out'], name: 'name', opensCovers: true },
+  grammar: {
+    verb: 'take off',
+    name: 'name',
+    opensCovers: true,
+    verbs:
+      'lift, slide/slid, drop, lower, tilt, hinge, swing/swung, prise, pry, pop, draw/drew/drawn, twist, unhook, dig/dug, knock, lever, hoist, tip, unclip, withdraw/withdrew/withdrawn, extract, haul, rock, unhang/unhung, rotate, turn, wriggle, carry, peel, fish, shimmy, jiggle, manhandle, wrestle, guide, split/split, snap, unseat, pick, hook, flick',
+    things: ['seal', 'spring', 'ring'],
+    also: ['hose', 'clamp', 'belt', 'capacitor', 'filter', 'pin'],
+  },
   opens: m => [owes(m, 'part', 'off', m.count ?? 1, say`${what(m)}${at(m)}`)],
   invert: turned,
   subject: m => say`${what(m)}${at(m)}`,

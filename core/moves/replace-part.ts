@@ -46,7 +46,12 @@ export const replacePart: MoveKind<ReplacePart> = {
             minutes: 6,
           },
         ],
-  grammar: { verb: 'replace', acts: ['replace, replaced, renew, renewed, swap, swapped, new'], name: 'name' },
+  grammar: {
+    verb: 'replace',
+    name: 'name',
+    verbs: 'replace, renew, change, swap, exchange, substitute, fit, install, put/put, press, tap, bag',
+    also: ['seal', 'belt'],
+  },
   opens: m => [
     // What goes over is put on the new part on the bench, so it is owed first.
     ...m.carryOver.map((thing, i) => ({

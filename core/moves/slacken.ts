@@ -3,7 +3,6 @@ import { fastener, fasteners, fastenerName, fittingNotes } from '../items/fasten
 import { above0, count } from '../schema/atoms.ts'
 import { join, say, sentence } from '../words/phrase.ts'
 import { count as counted, note, ofFasteners, place } from './field.ts'
-import { colouredFasteners, figuresOfFasteners } from './fastener-words.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 import { driver } from './tools.ts'
 
@@ -27,11 +26,9 @@ export const slacken: MoveKind<Slacken> = {
   grammar: {
     verb: 'slacken',
     thing: 'screw',
-    acts: ['slacken, slackened, slack off, loosen, loosened, ease, eased, back out, crack off'],
-    takes: { fastener: {} },
-    alsoSaid: true,
-    figure: figuresOfFasteners,
-    colours: colouredFasteners,
+    verbs:
+      'slacken, slack, loosen, ease, back, crack, relieve, unwind/unwound, turn, break/broke/broken, start, give/gave, free, undo/undid/undone',
+    also: ['fastener', 'clamp'],
   },
   opens: m => [owes(m, 'fastener', 'slack', m.count, say`${fasteners(m.count, m.fastener)}${at(m)}, slack`)],
   invert: turned,

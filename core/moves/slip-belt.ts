@@ -21,9 +21,8 @@ export const slipBelt: MoveKind<SlipBelt> = {
   fields: () => [{ path: 'ribs', label: 'ribs', how: 'number' }, place],
   grammar: {
     verb: 'slip belt',
-    acts: ['slip belt, slip off belt, slip the belt off, slip belt off, belt off, belt is off, roll belt off'],
-    things: { belt: ['belt, drive belt'] },
-    takes: { belt: {} },
+    verbs: 'slip, roll, walk, slide/slid, run/ran, turn, take/took/taken, spin/spun, ease, work, flick, peel',
+    things: ['belt'],
   },
   opens: m => [owes(m, 'line', 'off', 1, say`belt${at(m)}`)],
   invert: turned,

@@ -1,5 +1,4 @@
 import type { InferType } from 'yup'
-import { tellTurn, tellTurnedFrom } from '../grammar/posture.ts'
 import { postures } from '../machine/postures.ts'
 import { oneOf } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
@@ -29,10 +28,9 @@ export const turnMachine: MoveKind<TurnMachine> = {
   traits: m => ({ turns: { from: m.from, to: m.to }, unseen: true }),
   grammar: {
     verb: 'turn',
-    acts: ['turn, turn machine, turned, lay machine'],
-    alsoSaid: true,
-    first: tellTurn,
-    last: tellTurnedFrom,
+    verbs:
+      'turn, tip, lay/laid, tilt, lean/leant, roll, stand/stood, set/set, flip, lie/lay/lain, right, lower, put/put, get/got, rotate, bring/brought, raise, upend, pitch, rock, have, go/goes/went/gone, heave, pull, lift, place',
+    things: ['machine'],
   },
   opens: m => [owes(m, 'posture', 'turned', 1, { say: m.way === 'down' ? m.to : m.from })],
   invert: m => turned({ ...m, from: m.to, to: m.from }),

@@ -1,12 +1,20 @@
 import type { InferType } from 'yup'
 import { connector, connectorName, isSingle, sittings } from '../items/connector.ts'
+import { count } from '../schema/atoms.ts'
 import { note } from '../words/note.ts'
-import { say, sentence } from '../words/phrase.ts'
+import { say, sentence, type Phrase } from '../words/phrase.ts'
 import { note as noteField, place } from './field.ts'
 import { at, moveShape, on, owes, turned, type MoveKind } from './move-kind.ts'
 
-const schema = moveShape('unplug', { connector: connector.required() })
+const schema = moveShape('unplug', {
+  connector: connector.required(),
+  /** How many came off, where they are not told apart. One where nothing is said. */
+  count: count(),
+})
 type Unplug = InferType<typeof schema>
+
+const many = ({ count: n, connector: c }: Unplug): Phrase =>
+  n && n > 1 ? say`${n} × ${connectorName(c)}` : connectorName(c)
 
 /** True when it is the plug at the wall: power, not a connector of the machine. */
 const isAtTheWall = ({ connector: { label = '', housing = '' }, place = '' }: Unplug): boolean =>
@@ -35,6 +43,7 @@ export const unplug: MoveKind<Unplug> = {
     { path: 'connector.lock', label: 'lock', how: 'choice', options: ['tab', 'secondary slider', 'none'] },
     { path: 'connector.sits', label: 'sits', how: 'choice', options: sittings },
     { path: 'connector.terminal', label: 'terminal', how: 'words' },
+    { path: 'count', label: 'counted', how: 'count' },
     place,
     noteField,
   ],
@@ -52,55 +61,30 @@ export const unplug: MoveKind<Unplug> = {
       : [],
   grammar: {
     verb: 'unplug',
-    acts: ['unplug, unplugged, disconnect, disconnected'],
-    things: {
-      connector: [
-        'plug, connector, conn, socket, terminal',
-        ['spade, spade terminal, spade connector, push on terminal', { type: 'spade' }],
-        ['ring terminal, ring tongue, ring eyelet', { type: 'ring' }],
-      ],
-    },
-    takes: { connector: {} },
-    beside: [
-      { noun: 'line', when: { type: 'single wire' }, tells: 'act' },
-      { noun: 'clip', when: { type: 'tab' }, tells: { sets: { lock: 'tab' }, certainty: 'likely' } },
-      { noun: 'clip', tells: 'nothing' },
-    ],
-    figure({ as, n, apart }) {
-      if (as === 'times' && apart) return { sets: { label: `X${n}` }, certainty: 'likely' }
-      return as === 'mm' ? { sets: { reach: n }, certainty: 'likely' } : undefined
-    },
-    colours(colours, told, beside) {
-      const ofWires =
-        ('type' in told && told.type !== 'plug') ||
-        beside.has('line') ||
-        colours.length > 1 ||
-        'housing' in told ||
-        'wires' in told
-      return ofWires
-        ? { sets: { wires: colours }, certainty: colours.length > 1 ? 'sure' : 'likely' }
-        : { sets: { housing: colours[0]! }, certainty: 'likely' }
-    },
+    verbs:
+      'unplug, disconnect, unseat, part, pull, uncouple, plug, disco, squeeze, slide/slid, pop, unclip, separate, remove, slip, release, detach',
+    things: ['plug', 'spade'],
+    also: ['line', 'capacitor'],
   },
-  opens: m => [owes(m, 'connector', 'open', 1, say`${connectorName(m.connector)}${at(m)}`)],
+  opens: m => [owes(m, 'connector', 'open', m.count ?? 1, say`${many(m)}${at(m)}`)],
   invert: turned,
-  subject: m => say`${connectorName(m.connector)}${at(m)}`,
+  subject: m => say`${many(m)}${at(m)}`,
   thing: m => connectorName(m.connector),
   down: m =>
     sentence(
       isSingle(m.connector)
-        ? say`${on(m)}pull off ${connectorName(m.connector)}`
+        ? say`${on(m)}pull off ${many(m)}`
         : m.connector.lock === 'secondary slider'
-          ? say`${on(m)}slide the second lock, then unplug ${connectorName(m.connector)}`
+          ? say`${on(m)}slide the second lock, then unplug ${many(m)}`
           : m.connector.lock === 'tab'
-            ? say`${on(m)}press the tab and unplug ${connectorName(m.connector)}`
-            : say`${on(m)}unplug ${connectorName(m.connector)}`,
+            ? say`${on(m)}press the tab and unplug ${many(m)}`
+            : say`${on(m)}unplug ${many(m)}`,
     ),
   back: m =>
     sentence(
       m.connector.type === 'ring'
-        ? say`${on(m)}put on ${connectorName(m.connector)}, then its screw`
-        : say`${on(m)}push home ${connectorName(m.connector)}, until it seats`,
+        ? say`${on(m)}put on ${many(m)}, then its screw`
+        : say`${on(m)}push home ${many(m)}, until ${m.count && m.count > 1 ? say`each seats` : say`it seats`}`,
     ),
   notes: m =>
     [

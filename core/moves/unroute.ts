@@ -1,5 +1,4 @@
 import type { InferType } from 'yup'
-import { tellRoute } from '../grammar/waypoints.ts'
 import { lineKinds, route, waypointName } from '../items/route.ts'
 import { note } from '../words/note.ts'
 import { bare, join, list, say, sentence } from '../words/phrase.ts'
@@ -51,21 +50,10 @@ export const unroute: MoveKind<Unroute> = {
         ],
   grammar: {
     verb: 'free line',
-    acts: ['free, freed, unroute, unthread, pull out of clips'],
-    things: {
-      line: [
-        ['loom, harness, wiring', { type: 'harness' }],
-        ['wire, single wire, lead', { type: 'single wire' }],
-        ['ground strap, earth strap, earth wire, ground wire, earth, ground, braid', { type: 'ground strap' }],
-        ['pressure tube, air tube, tube', { type: 'pressure tube' }],
-        ['cable, cord, mains lead', { type: 'cable' }],
-        'line',
-      ],
-    },
-    takes: { line: {} },
-    yieldsTo: ['connector', 'clip', 'belt'],
-    alsoSaid: true,
-    then: tellRoute,
+    verbs:
+      'free, thread, unthread, feed/fed, fish, route, work, unpick, lead/led, draw/drew/drawn, run/ran, pass, go/goes/went/gone, unwind/unwound, unroute, liberate, release, lift, pull, ease, loose, peel, unweave, slip, tuck, come/came, pluck, trace, unclip',
+    things: ['line', 'retainer', 'groove', 'grommet'],
+    also: ['clip', 'tie', 'hose', 'tube'],
   },
   opens: m => [owes(m, 'line', 'open', Math.max(1, m.route.waypoints.length), say`${line(m)}${at(m)}`)],
   invert: m => turned({ ...m, route: { ...m.route, waypoints: m.route.waypoints.toReversed() } }),

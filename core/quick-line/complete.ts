@@ -1,5 +1,5 @@
 import type { Move } from '../moves/registry.ts'
-import { fieldsOf, read } from './fields.ts'
+import { fieldsOf, read } from '../moves/fields-of.ts'
 
 /** A word or phrase of the shop and how often it was recorded. */
 export interface ShopPhrase {

@@ -2,7 +2,7 @@ import { conditions } from '../items/condition.ts'
 import { passings } from '../items/route.ts'
 import { glyphFor, variantsOf } from '../moves/registry.ts'
 import { formatMove } from './format.ts'
-import { leafOf } from './fields.ts'
+import { leafOf } from '../moves/fields-of.ts'
 import type { ParsedClause } from './parse.ts'
 import type { Token } from '../grammar/token.ts'
 
@@ -47,7 +47,7 @@ function texts(token: Token, { kind, move }: ParsedClause): [label: string, text
       })
     case 'drive':
     case 'size':
-      return sizes.filter(s => s !== text.toUpperCase()).map(s => [s, s])
+      return sizes.filter(s => s !== text.toUpperCase()).map(s => [s, `${s}${/\s?x\s?\d.*$/.exec(text)?.[0] ?? ''}`])
     case 'length':
       return [
         ...(figure(text) && has('count')

@@ -1,6 +1,6 @@
 import type { Waypoint } from '../items/route.ts'
 import { kindOf, type Move } from '../moves/registry.ts'
-import { fieldsOf, read, type Leaf } from './fields.ts'
+import { fieldsOf, read, type Leaf } from '../moves/fields-of.ts'
 
 const plain = /^[A-Za-z][A-Za-z-]*$/
 const quote = (text: string) => `"${text.replace(/["\\]/g, '\\$&')}"`

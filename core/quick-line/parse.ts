@@ -1,15 +1,16 @@
-import { check } from '../schema/check.ts'
+import type { Atom } from '../hearing/atom.ts'
+import { certain } from '../hearing/certainty.ts'
+import { hear, type Heard, type HeardAct } from '../hearing/hear.ts'
+import { tellAs } from '../hearing/tell/kinds.ts'
 import { anatomy, type Family } from '../machine/families.ts'
 import type { Around } from '../moves/around.ts'
-import { freshMove, kindOf, moveSchema, traitsOf, type Move } from '../moves/registry.ts'
-import { assemble } from './assemble.ts'
-import { decide, isBareThing, lists, opens } from './decide.ts'
-import type { Said } from '../grammar/fact.ts'
-import { fieldsOf, leafOf, read, written } from './fields.ts'
-import { scan } from './scan.ts'
-import { isSign as isSignOf } from '../grammar/telling.ts'
-import type { Token } from '../grammar/token.ts'
-import type { Clause } from './clause.ts'
+import { fieldsOf, leafOf, read, written } from '../moves/fields-of.ts'
+import { freshMove, kindOf, moveSchema, traitsOf, type Move, type MoveKindName } from '../moves/registry.ts'
+import { check } from '../schema/check.ts'
+import type { Certainty, Token } from '../grammar/token.ts'
+import { moveFrom, readExact } from './exact.ts'
+import { saidOf } from './said-of.ts'
+import { tokensOf, withGaps } from './tokens.ts'
 
 /** What is known where a line is written: it fills in what was left out and gives `same again` its meaning. */
 export interface LineContext {
@@ -19,14 +20,21 @@ export interface LineContext {
   inHand?: Move | undefined
   /** The move recorded last: what `same again` repeats, and the cell that a bare `@` means. */
   last?: Move | undefined
+  /** Names of what is at hand on this machine, and words that the shop has taught. */
+  known?: readonly string[] | undefined
   /** Makes the id of each new move. */
   id: () => string
 }
 
-/** One act of the line with its move; `adds` when it tells of the move in hand instead of a new one. */
-export interface ParsedClause extends Clause {
+/** One act of the line with its tokens, its fields by name and its move; `adds` when it tells of the move in hand instead of a new one. */
+export interface ParsedClause {
+  kind: MoveKindName | null
+  tokens: Token[]
+  said: Record<string, unknown>
   move: Move | null
   adds: boolean
+  /** How likely it is right as a whole, 0 to 1. */
+  likelihood: number
 }
 
 /** What a line of text was read as: its moves, its zone, and the words that are neither. */
@@ -40,96 +48,73 @@ export interface Parsed {
   words: string
 }
 
-const isSeparator = (s: Said) => s.fact.as === 'comma' || s.fact.as === 'and'
-
-/** Stretches of the line, one for each act: always apart at `;`, and at a comma or `and` where both sides are acts. */
-function stretches(said: readonly Said[]): Said[][] {
-  const found: Said[][] = []
-  let current: Said[] = []
-  let segment: Said[] = []
-  const close = () => {
-    if (current.length) found.push(current)
-    current = []
-  }
-  const join = (separator?: Said) => {
-    const goesOn = lists(current) && isBareThing(segment)
-    if (current.length && !goesOn && opens(segment) && decide(current) !== null && isAct(segment)) close()
-    current.push(...segment, ...(separator ? [separator] : []))
-    segment = []
-  }
-  for (const s of said) {
-    if (s.fact.as === 'end') {
-      join()
-      current.push(s)
-      close()
-    } else if (isSeparator(s)) join(s)
-    else segment.push(s)
-  }
-  join()
-  close()
-  return found
-}
-
-const isAct = (said: readonly Said[]) => decide(said) !== null || said.some(s => s.fact.as === 'same')
-
-const token = (
-  text: string,
-  s: { start: number; end: number },
-  role: string,
-  certainty: Token['certainty'],
-): Token => ({
-  start: s.start,
-  end: s.end,
-  text: text.slice(s.start, s.end),
+const silent = (tokens: Token[]): ParsedClause => ({
+  kind: null,
+  tokens,
+  said: {},
+  move: null,
+  adds: false,
+  likelihood: 1,
+})
+const tokenAt = (line: string, start: number, end: number, role: string, certainty: Certainty): Token => ({
+  start,
+  end,
+  text: line.slice(start, end),
   role,
   certainty,
 })
 
-/** `rear:` or `zone rear` at the start of a line: where it all happens. */
-function zoneAt(said: readonly Said[], text: string, family: Family): { zone: string; taken: number } | null {
-  const colon = said.findIndex(s => s.fact.as === 'colon')
-  const zones = anatomy[family].zones
-  const zoneOf = (from: number, to: number) => {
-    if (to < from) return undefined
-    const words = text.slice(said[from]!.start, said[to]!.end).toLowerCase()
-    return zones.find(z => z.id === words || z.name === words)?.id
+/** `rear:` or `zone rear` at the start of a line: where it all happens, and how much of the line says so. */
+function zoneAt(line: string, family: Family): { zone: string; end: number } | null {
+  const { zones } = anatomy[family]
+  const names = zones
+    .flatMap(z => [z.id, z.name].map(said => ({ said, zone: z.id })))
+    .sort((a, b) => b.said.length - a.said.length)
+  const start = /^\s*(zone\s+)?/i.exec(line)!
+  const rest = line.slice(start[0].length)
+  for (const { said, zone } of names) {
+    if (!rest.toLowerCase().startsWith(said)) continue
+    const after = /^\s*([:,;]|$)/.exec(rest.slice(said.length))
+    const named = start[1] !== undefined
+    if (named ? /^(\s|[:,;]|$)/.test(rest.slice(said.length)) : after?.[1] === ':')
+      return { zone, end: start[0].length + said.length + (after?.[1] === ':' ? after[0].length : 0) }
   }
-  const wordAt = (i: number) => said[i] && text.slice(said[i].start, said[i].end).toLowerCase()
-  if (wordAt(0) === 'zone') {
-    for (const last of [3, 2, 1]) {
-      const zone = said[last] && zoneOf(1, last)
-      if (zone) return { zone, taken: last + 1 + (said[last + 1]?.fact.as === 'colon' ? 1 : 0) }
+  return null
+}
+
+/** Where a line parts whatever stands around: at `;` and line ends that are in no quotes. */
+function clausesOf(line: string, from: number): { from: number; to: number }[] {
+  const found: { from: number; to: number }[] = []
+  let start = from
+  let quoted = false
+  for (let i = from; i <= line.length; i++) {
+    const c = line[i]
+    if (quoted && c === '\\') i += 1
+    else if (c === '"' && (quoted || /[\s=]|^$/.test(line[i - 1] ?? '')))
+      quoted = !quoted && line.indexOf('"', i + 1) > 0
+    else if (c === undefined || (!quoted && (c === ';' || c === '\n'))) {
+      if (line.slice(start, i).trim()) found.push({ from: start, to: i })
+      start = i + 1
     }
-    return null
   }
-  let from = 0
-  while (said[from]?.fact.as === 'filler') from += 1
-  const zone = colon > 0 ? zoneOf(from, colon - 1) : undefined
-  return zone ? { zone, taken: colon + 1 } : null
+  return found
 }
 
 /** The move that a clause tells, held against its schema: what does not fit is kept as its note. */
-function moveOf(clause: Clause, { around, id, family }: LineContext): Move {
-  const kind = clause.kind!
-  let move = freshMove(kind, id(), around)
-  for (const leaf of fieldsOf[kind]) {
-    const value = clause.said[leaf.name]
-    if (value !== undefined) move = written(move, leaf, value ?? undefined)
-  }
+function moveOf(clause: ParsedClause, { around, id, family }: LineContext): Move {
+  let move = moveFrom(clause.kind!, clause.said, id(), around)
   if (kindOf(move).grammar.opensCovers && typeof clause.said.name === 'string' && !clause.said.opens)
     move = withCover(move, clause, family)
   return fitted(move, clause)
 }
-
 /** A part that this family knows as a cover opens its zones; a name that was put in quotes is taken as it is. */
-function withCover(move: Move, clause: Clause, family: Family): Move {
+function withCover(move: Move, clause: ParsedClause, family: Family): Move {
   const name = String(clause.said.name).toLowerCase()
   const exact = clause.tokens.some(t => t.role === 'name' && t.text.includes('='))
   const cover = exact ? undefined : anatomy[family].covers.find(c => c.name === name)
   return cover ? written(move, leafOf(move.kind, 'opens')!, [...cover.opens]) : move
 }
-
-function fitted(move: Move, clause: Clause): Move {
+function fitted(move: Move, clause: ParsedClause): Move {
   const checked = check(moveSchema, move)
   if (checked.ok) return move
   const fresh = freshMove(move.kind, move.id, { posture: 'upright', isolated: [] })
@@ -146,83 +131,216 @@ function fitted(move: Move, clause: Clause): Move {
         t.certainty = 'text'
       }
   }
-  const note = [next.note, ...lost].filter(Boolean).join(' ')
-  return note ? { ...next, note } : next
+  return noted(next, lost)
+}
+const noted = (move: Move, more: readonly string[]): Move => {
+  const note = [move.note, ...more].filter(Boolean).join('; ').slice(0, 500)
+  return note ? { ...move, note } : move
+}
+
+const levelOf = (likelihood: number): Certainty =>
+  likelihood >= certain ? 'sure' : likelihood >= 0.6 ? 'likely' : 'guess'
+
+/** What was heard of a stretch of the line, as clauses: one for each act, in the order of the line; remarks go to the act before them. */
+function clausesHeard(heard: Heard, at: number, context: LineContext, before: Move | undefined): ParsedClause[] {
+  const clauses: ParsedClause[] = []
+  const line = heard.text
+  const remarks: { text: string; tokens: Token[]; place: number }[] = []
+  const done = new Set<HeardAct>()
+  for (const span of heard.spans) {
+    const own = heard.atoms.slice(span.from, span.to)
+    const acts = heard.acts.filter(a => a.span === span && !done.has(a))
+    if (!acts.length) {
+      const isKind = span.reading !== 'note' && span.reading !== 'head'
+      if (isKind) {
+        const [told] = tellAs(span.reading, own, { text: line })
+        if (told) clauses.push(silent(tokensOf(told.t, line, at, { kind: 'likely', field: () => 'likely' }).tokens))
+        continue
+      }
+      const role = span.reading === 'head' ? 'place' : 'words'
+      const [first, last] = [own.findIndex(a => a.tag !== 'sep'), own.findLastIndex(a => a.tag !== 'sep')]
+      const sign = (a: Atom): Token => tokenAt(line, a.start, a.end, 'sign', 'sure')
+      const tokens =
+        first < 0
+          ? own.map(sign)
+          : [
+              ...own.slice(0, first).map(sign),
+              tokenAt(line, own[first]!.start, own[last]!.end, role, role === 'place' ? 'likely' : 'text'),
+              ...own.slice(last + 1).map(sign),
+            ]
+      const moved = tokens.map(t => ({ ...t, start: t.start + at, end: t.end + at }))
+      clauses.push(silent(moved))
+      const said = moved.filter(t => t.role === 'words')
+      if (said.length) remarks.push({ text: said[0]!.text, tokens: said, place: clauses.length - 1 })
+      continue
+    }
+    for (const [n, act] of acts.entries()) {
+      done.add(act)
+      const sure = {
+        kind: levelOf(act.kindLikelihood),
+        field: (name: string): Certainty => {
+          const near = Math.max(0, ...act.t.doubts.filter(d => d.field === name).map(d => d.near))
+          return near >= 0.5 ? 'guess' : near > 0.2 || act.kindLikelihood < 0.6 ? 'likely' : 'sure'
+        },
+      }
+      const { tokens, left } = n === 0 ? tokensOf(act.t, line, at, sure) : { tokens: [], left: [] }
+      const other = act.kindLikelihood < certain ? act.or : undefined
+      const said = saidOf(act)
+      for (const [k, fields] of said.entries()) {
+        const clause: ParsedClause = {
+          kind: act.kind as MoveKindName,
+          tokens: k === 0 ? tokens : [],
+          said: fields,
+          move: null,
+          adds: false,
+          likelihood: act.likelihood,
+        }
+        if (k === 0 && other) orAct(clause, other.kind)
+        if (act.t.atoms.some(a => a.tag === 'same-cell') && before?.cell && leafOf(clause.kind!, 'cell'))
+          fields.cell = before.cell
+        clause.move = noted(moveOf(clause, context), k === 0 ? left : [])
+        clauses.push(clause)
+        before = clause.move
+      }
+    }
+  }
+  for (const { text, tokens, place } of remarks) {
+    const to = clauses.slice(0, place).findLast(c => c.move) ?? clauses.slice(place).find(c => c.move)
+    if (!to || !text) continue
+    to.move = noted(to.move!, [text])
+    for (const t of tokens) t.role = 'note'
+  }
+  return clauses
+}
+/** The second reading of a kind stands on the token of its act. */
+function orAct(clause: ParsedClause, kind: string): void {
+  const act =
+    clause.tokens.find(t => t.role === 'act') ??
+    clause.tokens.find(t => t.role === 'thing') ??
+    clause.tokens.find(t => t.role !== 'sign')
+  if (act) act.or = { label: kindOf({ kind } as Move).name, text: `kind=${kind} ${act.text}` }
 }
 
 /** `same again, bottom edge`: the move before, with what is said beside it. */
-function again(said: readonly Said[], text: string, before: Move, context: LineContext): ParsedClause {
-  const clause = assemble(text, said, before.kind, true)
+function again(line: string, from: number, to: number, before: Move, context: LineContext): ParsedClause {
+  const heard = hear(line.slice(from, to), context.known)
+  const [told] = tellAs(before.kind, heard.atoms, { text: heard.text })
+  const [said = {}] = told ? saidOf({ ...told, kind: before.kind } as HeardAct) : []
+  const plain = said
+  const { tokens } = tokensOf(told!.t, heard.text, from, { kind: 'sure', field: () => 'sure' })
+  const clause: ParsedClause = { kind: before.kind, tokens, said: plain, move: null, adds: false, likelihood: 1 }
   let move: Move = { ...before, id: context.id() }
   for (const leaf of fieldsOf[before.kind]) {
-    const value = clause.said[leaf.name]
+    const value = plain[leaf.name as keyof typeof plain] as unknown
     if (value !== undefined) move = written(move, leaf, value ?? undefined)
     else if (leaf.name === 'place' || leaf.name === 'note' || leaf.name === 'condition')
       move = written(move, leaf, undefined)
   }
-  return { ...clause, move: fitted(move, clause), adds: false }
+  return { ...clause, move: fitted(move, clause) }
 }
 
-function clauseFrom(said: readonly Said[], text: string, context: LineContext, before: Move | undefined): ParsedClause {
-  if (before && said.some(s => s.fact.as === 'same')) return again(said, text, before, context)
-  const kind = decide(said)
-  const about = kind ?? (tellsSomething(said) ? context.inHand?.kind : undefined)
-  if (!about) {
-    const tokens = said.map(s => token(text, s, isSign(s) ? 'sign' : 'words', isSign(s) ? 'sure' : 'text'))
-    return { kind: null, tokens, said: {}, move: null, adds: false }
-  }
-  const clause = assemble(text, said, about)
-  const cell = said.findIndex(s => s.fact.as === 'same-cell')
-  if (cell >= 0 && before?.cell && leafOf(about, 'cell')) clause.said.cell = before.cell
-  const adds = !kind
-  const of = adds ? { ...context, id: () => context.inHand!.id } : context
-  return { ...clause, move: moveOf(clause, of), adds }
+/** What tells of the move in hand where a line names no act of its own. */
+function adding(heard: Heard, at: number, inHand: Move, context: LineContext): ParsedClause | null {
+  const tells = heard.atoms.some(
+    a =>
+      [
+        'quality',
+        'look',
+        'colour',
+        'size',
+        'thread',
+        'mm',
+        'inch',
+        'times',
+        'count',
+        'num',
+        'label',
+        'ways',
+        'cell',
+        'exact',
+        'lead',
+        'litres',
+        'turns',
+        'clock',
+        'torque',
+        'measure',
+        'pass',
+      ].includes(a.tag) ||
+      (a.tag === 'thing' && a.sets),
+  )
+  if (!tells) return null
+  const [told] = tellAs(inHand.kind, heard.atoms, { text: heard.text })
+  if (!told) return null
+  const [said = {}] = saidOf({ ...told } as HeardAct)
+  const { tokens, left } = tokensOf(told.t, heard.text, at, { kind: 'likely', field: () => 'likely' })
+  const clause: ParsedClause = { kind: inHand.kind, tokens, said, move: null, adds: true, likelihood: 0.9 }
+  clause.move = noted(moveOf(clause, { ...context, id: () => inHand.id }), left)
+  return clause
 }
-const isSign = ({ fact }: Said) => fact.as === 'end' || isSignOf(fact)
-const telling = new Set([
-  'set',
-  'look',
-  'label',
-  'colour',
-  'count',
-  'mm',
-  'times',
-  'exact',
-  'lead',
-  'passing',
-  'number',
-])
-const tellsSomething = (said: readonly Said[]) => said.some(s => telling.has(s.fact.as))
+
+const sameWords = /^\s*(?:same again|same|ditto|again same|and again|the same)\b(?!\s+cell)/i
 
 /**
  * Reads a line of up to 500 characters as moves. It never fails: what is not understood stays as the note or the place of its
  * move, or, where there is no move, in `words`. Every character that is not white space lies in exactly one token.
  */
 export function parseLine(text: string, context: LineContext): Parsed {
-  const all = scan(text)
-  const zone = zoneAt(all, text, context.family)
+  const zone = zoneAt(text, context.family)
   const clauses: ParsedClause[] = []
   let before = context.last
   let around = context.around
-  if (zone) {
-    const tokens = all.slice(0, zone.taken).map(s => token(text, s, isSign(s) ? 'sign' : 'zone', 'sure'))
-    clauses.push({ kind: null, tokens, said: {}, move: null, adds: false })
-  }
-  for (const said of stretches(all.slice(zone?.taken ?? 0))) {
-    const clause = clauseFrom(said, text, { ...context, around }, before)
+  if (zone) clauses.push(silent([tokenAt(text, 0 + text.length - text.trimStart().length, zone.end, 'zone', 'sure')]))
+  const add = (clause: ParsedClause) => {
     clauses.push(clause)
-    if (!clause.move) continue
+    if (!clause.move || clause.adds) return
     before = clause.move
     const { isolates, turns } = traitsOf(clause.move)
     if (isolates) around = { ...around, isolated: [...around.isolated, isolates] }
     if (turns) around = { ...around, posture: turns.to }
   }
-  const loose = clauses.filter(c => c.kind === null && c.tokens.some(t => t.role === 'words'))
+  let waiting: { from: number; to: number } | null = null
+  const flush = () => {
+    if (!waiting) return
+    const { from, to } = waiting
+    waiting = null
+    const heard = hear(text.slice(from, to), context.known)
+    const here = { ...context, around }
+    const added = context.inHand && !heard.acts.length ? adding(heard, from, context.inHand, here) : null
+    if (added) add(added)
+    else clausesHeard(heard, from, here, before).forEach(add)
+  }
+  for (const { from, to } of clausesOf(text, zone?.end ?? 0)) {
+    const lead = /^\s*/.exec(text.slice(from, to))![0].length
+    const exact = readExact(text.slice(from + lead, to).trimEnd(), from + lead)
+    if (exact) {
+      flush()
+      const clause: ParsedClause = { ...exact, move: null, adds: false, likelihood: 1 }
+      clause.move = moveOf(clause, { ...context, around })
+      add(clause)
+    } else if (before && sameWords.test(text.slice(from, to))) {
+      flush()
+      add(again(text, from, to, before, { ...context, around }))
+    } else waiting = waiting ? { from: (waiting as { from: number }).from, to } : { from, to }
+  }
+  flush()
+  const tokens = withGaps(
+    clauses.flatMap(c => c.tokens).sort((a, b) => a.start - b.start),
+    text,
+  )
+  const kept = new Map(clauses.flatMap(c => c.tokens.map(t => [t.start, c] as const)))
+  for (const c of clauses) c.tokens = []
+  let last = clauses[0]
+  for (const t of tokens) {
+    const to = kept.get(t.start) ?? last ?? clauses[clauses.push(silent([])) - 1]!
+    to.tokens.push(t)
+    last = to
+  }
+  const words = clauses.flatMap(c => c.tokens.filter(t => t.role === 'words').map(t => t.text))
   return {
     text,
-    clauses,
+    clauses: clauses.filter(c => c.tokens.length || c.move),
     moves: clauses.flatMap(c => (c.move && !c.adds ? [c.move] : [])),
     ...(zone && { zone: zone.zone }),
-    words: loose.map(c => text.slice(c.tokens[0]!.start, c.tokens.at(-1)!.end)).join(' '),
+    words: words.join(' '),
   }
 }

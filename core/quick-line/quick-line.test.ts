@@ -4,11 +4,10 @@ import type { Move } from '../moves/registry.ts'
 import { moveSchema } from '../moves/registry.ts'
 import { check } from '../schema/check.ts'
 import { arbitraryMoveOf, kindNames } from '../test/arbitrary-move.ts'
-import { corpus, told } from '../test/corpus.ts'
-import { fieldsOf, read, written } from './fields.ts'
+import { fieldsOf, read, written } from '../moves/fields-of.ts'
 import { formatMove } from './format.ts'
 import { parseLine, type LineContext } from './parse.ts'
-import { phrases } from './vocabulary.ts'
+import { lexicon } from '../hearing/lexicon.ts'
 
 const context: LineContext = {
   family: 'front-loader',
@@ -32,7 +31,7 @@ describe('a move written as a line and read again is the move', () => {
   /** Any text where a kind takes any text: quotes, signs, words of the trade, other scripts. */
   const text = fc.oneof(
     fc.string({ unit: 'binary', minLength: 1, maxLength: 40 }),
-    fc.constantFrom(...phrases.keys(), '"', '\\', 'a;b', '4x T20', 'none', 'yes', '@A1', 'note', 'x="y"'),
+    fc.constantFrom(...lexicon().entries.keys(), '"', '\\', 'a;b', '4x T20', 'none', 'yes', '@A1', 'note', 'x="y"'),
   )
   it('whatever its words are', () =>
     fc.assert(
@@ -65,24 +64,9 @@ describe('a move written as a line and read again is the move', () => {
     ))
 })
 
-describe('the corpus', () => {
-  const lines = corpus()
-  it('holds at least 200 lines', () => expect(lines.length).toBeGreaterThanOrEqual(200))
-  it('is read right in at least 95 of 100 moves', () => {
-    const wrong = lines.flatMap(({ line, moves }) => {
-      const got = parse(line).moves.map(told)
-      const missed = moves.filter((m, i) => m !== got[i]).length + Math.max(0, got.length - moves.length)
-      return missed ? [{ line, missed, got }] : []
-    })
-    const all = lines.reduce((n, l) => n + l.moves.length, 0)
-    const missed = wrong.reduce((n, w) => n + w.missed, 0)
-    expect(missed / all, JSON.stringify(wrong, null, 1)).toBeLessThanOrEqual(0.05)
-  })
-})
-
 describe('no line fails or loses text', () => {
   const trade = fc.constantFrom(
-    ...phrases.keys(),
+    ...lexicon().entries.keys(),
     ';',
     ',',
     ':',

@@ -32,10 +32,9 @@ export const unwindRing: MoveKind<UnwindRing> = {
     m.side ? [] : [{ field: 'side', ask: say`Side of ${what(m)}`, why: say`Two rings fit one groove`, minutes: 7 }],
   grammar: {
     verb: 'unwind',
-    acts: ['unwind, unwound, spiral out'],
-    things: { ring: ['ring, retaining ring', ['inner ring', { side: 'inner' }]] },
-    takes: { ring: {} },
-    figure: ({ as, n }) => (as === 'mm' ? { sets: { ring: `${n} mm` }, certainty: 'sure' } : undefined),
+    verbs: 'unwind/unwound, spiral',
+    words: { windring: 'ring, retaining ring, inner ring [side=inner], outer ring [side=outer]' },
+    measure: 'ring',
   },
   opens: m => [owes(m, 'clip', 'out', m.count, what(m))],
   invert: turned,

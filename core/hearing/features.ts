@@ -1,0 +1,499 @@
+import { moveKinds } from '../moves/registry.ts'
+import type { Grammar } from '../grammar/grammar.ts'
+import type { Atom } from './atom.ts'
+import { is } from './tell/telling.ts'
+
+/** What a stretch can be read as: every kind of move, a remark, or a heading that only says where. */
+export const readings = [...Object.keys(moveKinds), 'note', 'head'] as const
+/** A kind of move, `note` or `head`. */
+export type Reading = (typeof readings)[number]
+export const readingIndex: ReadonlyMap<string, number> = new Map(readings.map((r, i) => [r, i]))
+
+const grammars = Object.entries(moveKinds) as [string, { grammar: Grammar }][]
+/** The kinds that a class of things speaks for, those first that it is known by. */
+const kindsOfNoun = ((): ReadonlyMap<string, { first: string[]; all: string[] }> => {
+  const found = new Map<string, { first: string[]; all: string[] }>()
+  const of = (noun: string) => found.get(noun) ?? found.set(noun, { first: [], all: [] }).get(noun)!
+  for (const [kind, { grammar }] of grammars) {
+    for (const noun of [...(grammar.things ?? []), ...Object.keys(grammar.words ?? {})]) {
+      of(noun).first.push(kind)
+      of(noun).all.push(kind)
+    }
+    for (const noun of grammar.also ?? []) of(noun).all.push(kind)
+  }
+  return found
+})()
+const partKinds = ['remove-part', 'park-part', 'pull-off', 'fold-back', 'replace-part', 'fit-new', 'exchange']
+const counted = ['remove-fasteners', 'slacken', 'release-clips', 'unplug', 'cut', 'place-temporary']
+
+/** What is said in a stretch, as far as kinds are told by it. */
+export interface Summary {
+  /** Features that speak for or against a kind, learnt kind by kind. */
+  names: string[]
+  verbKinds: ReadonlySet<string>
+  nounKinds: ReadonlySet<string>
+  kinds: ReadonlySet<string>
+  /** What speaks for a remark, whatever act it would be. */
+  remarks: readonly string[]
+  /** What its things most usually stand for. */
+  firstKinds: ReadonlySet<string>
+  /** It can be a heading: it says what or where and nothing that is done. */
+  canHead: boolean
+  /** False where something is not there that the kind cannot be without. */
+  can: (reading: string) => boolean
+  /** Neither a verb nor a thing: it goes on from the act before. */
+  bare: boolean
+}
+
+/** Parts that sit on a shaft, a spline or a seat and come off by pulling. */
+const onShaft =
+  /^(pulley|agitator|rotor|knob|impeller|hub|coupler|coupling|bearing|clutch|wheel|gear|plate|pulsator|bush|race|sleeve|spider|cap|cup|magnet|seal|pump|sensor|heater|element|drawer|dispenser)e?s?$/
+const shafts = /^(spline|splines|shaft|teeth|axle|stem|seat|cone|taper|puller|magnets|mallet|hammer|drift|press)$/
+/** What stands at the wall. */
+const atWall = /^(wall|outlet|socket|wall socket|wall outlet|switch|recept|receptacle|lead|isolator|fuse|spur|sink)$/
+
+/** What speaks for a remark whatever act it would be: kept for all acts as one. */
+const remarkable =
+  /^(joins-whole|heads.|sentence:\?|neg|modal|question|sign:\?|sign:!|state|later|reason|warn|only-remark|V=remark|t0:(?:reason|warn|modal|neg|question|pron|aux|state)|measure|words|still|aux|done|neg\|.*|nx=.*|in:.*|L:.*|#n.|#v.|#f.|bare)$/
+
+/** Things that an act of their own is done to: two classes of them in one stretch are rarely one act. */
+const headClass: Readonly<Record<string, string>> = {
+  fastener: 'fastener',
+  clip: 'clip',
+  plug: 'plug',
+  spade: 'plug',
+  tie: 'tie',
+  hose: 'hose',
+  tube: 'hose',
+  belt: 'belt',
+  temporary: 'temporary',
+  filter: 'drain',
+  water: 'water',
+  power: 'power',
+}
+const markVerbs = [
+  'mark',
+  'scribe',
+  'draw',
+  'scratch',
+  'number',
+  'label',
+  'paint',
+  'dot',
+  'write',
+  'pencil',
+  'score',
+  'tick',
+  'punch',
+  'chalk',
+  'tag',
+  'letter',
+]
+const attendVerbs = [
+  'measure',
+  'test',
+  'inspect',
+  'check',
+  'clean',
+  'photograph',
+  'wipe',
+  'grease',
+  'lubricate',
+  'meter',
+  'brush',
+  'rinse',
+  'knock',
+  'oil',
+  'examine',
+  'turn',
+  'spin',
+]
+
+const bucket = (n: number): string => (n > 3 ? '3+' : String(n))
+
+/** The features of atoms `from` to `to` (not included), with the cuts that lie within. */
+export function summary(
+  atoms: readonly Atom[],
+  from: number,
+  to: number,
+  inside: readonly string[],
+  left: string,
+  right: string,
+): Summary {
+  const names: string[] = [`L:${left}`, `R:${right}`]
+  const seen = new Set<string>()
+  const put = (name: string) => {
+    if (!seen.has(name)) {
+      seen.add(name)
+      names.push(name)
+    }
+  }
+  const verbKinds = new Set<string>()
+  const nounKinds = new Set<string>()
+  const firstKinds = new Set<string>()
+  const kinds = new Set<string>()
+  const lemmas: string[] = []
+  const nouns: string[] = []
+  const tags: string[] = []
+  const counts = { verb: 0, noun: 0, figure: 0, part: 0, pass: 0, word: 0, posture: 0 }
+  let remark = 0
+  let onShafts = false
+  for (let i = from; i < to; i++) {
+    const a = atoms[i]!
+    if (a.struck) continue
+    if (a.tag !== 'filler' && a.tag !== 'det')
+      tags.push(a.tag === 'thing' ? a.noun! : a.tag === 'away' || a.tag === 'still' || a.tag === 'neg' ? a.tag : a.tag)
+    if (onShaft.test(a.words)) put(`on-shaft:${a.words.replace(/s$/, '')}`)
+    if (shafts.test(a.words)) onShafts = true
+    if (atWall.test(a.words)) put('wall')
+    if (/^(hot|cold|h|c)$/.test(a.words)) put('hot-cold')
+    switch (a.tag) {
+      case 'sep':
+        put(`sign:${a.sign}`)
+        break
+      case 'verb': {
+        const { lemma, kinds: all, form } = a.verb!
+        counts.verb += 1
+        lemmas.push(lemma)
+        put(`V:${lemma}`)
+        put(`F:${form}`)
+        for (const k of all)
+          if (k === 'away') put('V=away')
+          else if (k === 'remark') {
+            remark += 1
+            put('V=remark')
+          } else {
+            verbKinds.add(k)
+            kinds.add(k)
+          }
+        if (all.length === 1) put(`V=${all[0]}`)
+        break
+      }
+      case 'thing':
+        counts.noun += 1
+        nouns.push(a.noun!)
+        put(`N:${a.noun}`)
+        if (a.plural) put(`N+:${a.noun}`)
+        for (const k of kindsOfNoun.get(a.noun!)?.first ?? []) firstKinds.add(k)
+        for (const k of kindsOfNoun.get(a.noun!)?.all ?? []) {
+          nounKinds.add(k)
+          kinds.add(k)
+        }
+        if (a.sets?.type) put(`T:${String(a.sets.type)}`)
+        break
+      case 'part':
+      case 'word':
+        counts.part += 1
+        put(a.tag === 'part' ? 'part' : 'word')
+        put(`W:${a.words}`)
+        if (a.tag === 'word') counts.word += 1
+        break
+      case 'away':
+        put('away')
+        put(`A:${a.words}`)
+        break
+      case 'pass':
+        counts.pass += 1
+        put('pass')
+        break
+      case 'num':
+      case 'count':
+      case 'times':
+        counts.figure += 1
+        put('figure')
+        break
+      case 'size':
+      case 'mm':
+      case 'inch':
+      case 'thread':
+        put('sized')
+        put(`S:${a.tag}`)
+        for (const k of ['remove-fasteners', 'slacken']) kinds.add(k)
+        break
+      case 'quality':
+        for (const f of Object.keys(a.sets!)) {
+          put(`Q:${f}`)
+          if (f === 'drive' || f === 'hand') for (const k of ['remove-fasteners', 'slacken']) kinds.add(k)
+          if (f === 'lock') kinds.add('unplug')
+          if (f === 'clamp') kinds.add('open-joint')
+          if (f === 'condition') for (const k of counted) kinds.add(k)
+        }
+        break
+      case 'posture':
+        counts.posture += 1
+        put(`P:${a.posture}`)
+        put('posture')
+        kinds.add('turn-machine')
+        break
+      case 'colour':
+        put('colour')
+        kinds.add('unplug')
+        break
+      case 'ways':
+      case 'label':
+        put(a.tag)
+        kinds.add('unplug')
+        break
+      case 'litres':
+        put('litres')
+        kinds.add('drain')
+        break
+      case 'turns':
+        put('turns')
+        kinds.add('slacken')
+        break
+      case 'pron':
+        put(`I:${a.words}`)
+        break
+      case 'pos':
+        put('pos')
+        break
+      case 'word' as never:
+        break
+      default:
+        put(a.tag)
+        if (
+          a.tag === 'later' ||
+          a.tag === 'state' ||
+          a.tag === 'modal' ||
+          a.tag === 'aux' ||
+          a.tag === 'still' ||
+          a.tag === 'reason' ||
+          a.tag === 'warn' ||
+          a.tag === 'neg' ||
+          a.tag === 'conj'
+        )
+          put(`${a.tag}:${a.words}`)
+    }
+  }
+  const has = (tag: string) => seen.has(tag)
+  if (onShafts && (counts.verb || has('away'))) put('shaft')
+  if (
+    counts.part ||
+    nouns.some(n =>
+      [
+        'spring',
+        'ring',
+        'pin',
+        'seal',
+        'filter',
+        'capacitor',
+        'clamp',
+        'soft',
+        'temporary',
+        'line',
+        'hose',
+        'mark',
+        'tube',
+        'clip',
+        'grommet',
+      ].includes(n),
+    ) ||
+    has('pos')
+  )
+    for (const k of partKinds) kinds.add(k)
+  if (has('away') || counts.verb) for (const k of ['remove-part', 'pull-off']) kinds.add(k)
+  if (has('old') || has('new')) for (const k of ['replace-part', 'fit-new']) kinds.add(k)
+  if (has('still')) kinds.add('park-part')
+  if (has('figure') && counts.noun === 0) for (const k of counted) kinds.add(k)
+  if (nouns.includes('machine') || has('posture')) for (const k of ['turn-machine', 'pull-out']) kinds.add(k)
+  if (counts.pass) kinds.add('unroute')
+  // Pairs: what the verb does with the thing.
+  const [v, v2] = [lemmas[0], lemmas[1]]
+  const n = nouns[0]
+  const object = n ?? (counts.part ? 'part' : has('pos') ? 'pos' : 'none')
+  if (v) {
+    put(`V1:${v}`)
+    put(`VO:${v}|${object}`)
+    for (const a of tagsAway(atoms, from, to)) put(`VA:${v}|${a}`)
+  } else put(`O:${object}`)
+  if (v2) put(`V2:${v2}`)
+  for (const a of tagsAway(atoms, from, to)) put(`OA:${object}|${a}`)
+  for (let i = 0; i < nouns.length - 1; i++) put(`NN:${nouns[i]}|${nouns[i + 1]}`)
+  const [ahead, behind] = [near(atoms, to, 1), near(atoms, from - 1, -1)]
+  put(`nx:${ahead ? tagOf(ahead) : 'end'}`)
+  put(`pv:${behind ? tagOf(behind) : 'start'}`)
+  if (ahead && is(ahead, 'neg', 'later', 'question', 'modal', 'state')) put(`nx=${ahead.words}`)
+  put(`#v${bucket(counts.verb)}`)
+  put(`#n${bucket(nouns.length)}`)
+  put(`#f${bucket(counts.figure)}`)
+  put(`#pass${bucket(counts.pass)}`)
+  put(`len${bucket(Math.floor((to - from) / 3))}`)
+  if (counts.word > 1) put('words')
+  put(`t0:${tags[0]}`)
+  put(`t-:${tags.at(-1)}`)
+  if (tags.length > 1) put(`t01:${tags[0]}|${tags[1]}`)
+  if (tags.length < 4) put(`all:${tags.join('|')}`)
+  for (let i = 0; i < tags.length - 1; i++) put(`b:${tags[i]}|${tags[i + 1]}`)
+  if (has('S:mm') && !nouns.includes('fastener') && !has('figure')) put('mm-only')
+  const heads = new Set(nouns.flatMap(x => headClass[x] ?? []))
+  if (has('sized') || has('Q:drive')) heads.add('fastener')
+  if (has('posture')) heads.add('posture')
+  put(`heads${bucket(heads.size)}`)
+  if (heads.size > 1) put(`heads:${[...heads].sort().slice(0, 3).join('+')}`)
+  if (joinsWhole(atoms, from, to)) put('joins-whole')
+  for (let i = to; i < atoms.length && i < to + 30; i++) {
+    const { sign } = atoms[i]!
+    if (sign === '?') put('sentence:?')
+    if (sign === '?' || sign === '.' || sign === ';') break
+  }
+  for (const type of inside) put(`in:${type}`)
+  if (inside.length > 1) put(`in#${bucket(inside.length)}`)
+  if (has('neg') && v) put(`neg|${v}`)
+  if (remark && counts.verb === remark) put('only-remark')
+  const bare = counts.verb === 0 && nouns.length === 0
+  if (bare) put('bare')
+  if (
+    nouns.includes('plug') &&
+    nouns.length === 1 &&
+    !counts.part &&
+    !['ways', 'colour', 'label', 'figure', 'pos'].some(has)
+  )
+    put('lone-plug')
+  const canHead =
+    counts.verb === 0 &&
+    counts.figure === 0 &&
+    counts.posture === 0 &&
+    !['sized', 'away', 'neg', 'aux', 'Q:condition', 'modal', 'litres', 'ways', 'turns', 'new'].some(has)
+  const some = (...of: string[]) => of.some(has)
+  const verb = (...of: string[]) => of.some(l => lemmas.includes(l))
+  const can = (reading: string): boolean => {
+    switch (reading) {
+      case 'isolate':
+        return (
+          nouns.some(n => ['power', 'water', 'pressure', 'standpipe', 'capacitor', 'plug'].includes(n)) ||
+          some('wall', 'hot-cold') ||
+          verb('discharge', 'bleed', 'unplug', 'depressurise', 'depressurize')
+        )
+      case 'drain':
+        return nouns.some(n => ['filter', 'drain'].includes(n)) || has('litres') || verb('drain', 'empty', 'bail')
+      case 'draw-mark':
+        return nouns.includes('mark') || verb(...markVerbs)
+      case 'slip-belt':
+        return nouns.includes('belt')
+      case 'turn-machine':
+        return (
+          has('posture') ||
+          (nouns.includes('machine') && counts.verb > 0) ||
+          verb('tip', 'tilt', 'stand', 'lay', 'lie', 'roll', 'lean', 'turn', 'flip', 'right', 'upend')
+        )
+      case 'pull-out':
+        return nouns.includes('machine') || some('wall')
+      case 'cut':
+        return (
+          nouns.some(n => ['tie', 'tape', 'seal', 'clamp'].includes(n)) ||
+          verb('cut', 'snip', 'chop', 'nip', 'slit', 'sever')
+        )
+      case 'unroute':
+        return counts.pass > 0 || nouns.some(n => ['line', 'retainer', 'groove', 'grommet', 'hose', 'tube'].includes(n))
+      case 'place-temporary':
+        return (
+          nouns.some(n => ['temporary', 'tape', 'clamp'].includes(n)) ||
+          verb('prop', 'chock', 'tape', 'strap', 'wedge', 'lash', 'bungee', 'support', 'block', 'tie')
+        )
+      case 'open-joint':
+        return nouns.some(n => ['hose', 'tube', 'clamp'].includes(n)) || has('Q:clamp')
+      case 'unplug':
+        return (
+          nouns.some(n => ['plug', 'spade', 'line'].includes(n)) ||
+          some('colour', 'ways', 'label', 'Q:lock') ||
+          verb('unplug', 'disconnect', 'plug') ||
+          (bare && has('figure'))
+        )
+      case 'release-clips':
+        return (
+          nouns.some(n => ['clip', 'spring', 'ring', 'pin', 'retainer'].includes(n)) ||
+          verb('unclip', 'unhook', 'unlatch', 'release', 'clip', 'hook', 'unsnap') ||
+          (bare && has('figure'))
+        )
+      case 'remove-fasteners':
+      case 'slacken':
+        return (
+          nouns.includes('fastener') ||
+          some('sized', 'Q:drive', 'Q:hand') ||
+          has('figure') ||
+          (has('Q:condition') && !counts.noun) ||
+          verb('unscrew', 'unbolt', 'slacken', 'loosen', 'undo', 'slack', 'ease')
+        )
+      case 'replace-part':
+        return some('old', 'new') || verb('replace', 'renew', 'change', 'swap', 'exchange', 'substitute')
+      case 'exchange':
+        return verb('swap', 'exchange', 'change') || some('new')
+      case 'fit-new':
+        return has('new') || verb('fit', 'install')
+      case 'attend':
+        return verb(...attendVerbs)
+      case 'fold-back':
+        return verb('fold', 'peel', 'roll', 'turn', 'tuck', 'bend', 'flap', 'flip')
+      default:
+        return true
+    }
+  }
+  return {
+    names,
+    can,
+    remarks: names.filter(n => remarkable.test(n)),
+    verbKinds,
+    nounKinds,
+    firstKinds,
+    kinds,
+    bare,
+    canHead,
+  }
+}
+/** True when a part of the stretch is a whole act and what follows a sign in it names another thing. */
+function joinsWhole(atoms: readonly Atom[], from: number, to: number): boolean {
+  let [named, whole] = [false, false]
+  for (let i = from; i < to; i++) {
+    const a = atoms[i]!
+    if (a.struck) continue
+    if (is(a, 'sep') && a.sign !== '(' && a.sign !== ')' && a.sign !== ':' && a.sign !== '>') {
+      if (
+        named &&
+        (is(atoms[i - 1], 'away', 'done') ||
+          atoms.slice(Math.max(from, i - 3), i).some(x => x.verb !== undefined && x.verb.form !== 'base'))
+      )
+        whole = true
+      named = false
+    } else if (is(a, 'part', 'thing')) {
+      if (whole) return true
+      named = true
+    }
+  }
+  return false
+}
+const tagOf = (a: Atom): string => (a.tag === 'thing' ? a.noun! : a.tag)
+/** The next atom that is no sign, `by` one step. */
+function near(atoms: readonly Atom[], at: number, by: 1 | -1): Atom | undefined {
+  for (let i = at; i >= 0 && i < atoms.length; i += by)
+    if (!atoms[i]!.struck && !is(atoms[i], 'sep', 'filler', 'det')) return atoms[i]
+  return undefined
+}
+const tagsAway = (atoms: readonly Atom[], from: number, to: number): string[] => {
+  const found: string[] = []
+  for (let i = from; i < to; i++)
+    if (is(atoms[i], 'away') && !found.includes(atoms[i]!.words)) found.push(atoms[i]!.words)
+  return found
+}
+
+/** Features that are the same for every kind: does the verb mean it, does the thing, is what it needs there. */
+export function shared(s: Summary, reading: string): string[] {
+  if (reading === 'note' || reading === 'head') return [`~${reading}`]
+  const found = ['~act', ...s.remarks.map(name => `~a:${name}`)]
+  if (s.firstKinds.size) found.push(s.firstKinds.has(reading) ? '~first-noun' : '~not-first-noun')
+  if (s.verbKinds.size) found.push(s.verbKinds.has(reading) ? '~verb' : '~other-verb')
+  if (s.nounKinds.size) found.push(s.nounKinds.has(reading) ? '~noun' : '~other-noun')
+  if (s.verbKinds.has(reading) && s.nounKinds.has(reading)) found.push('~both')
+  if (s.verbKinds.has(reading) && s.verbKinds.size === 1) found.push('~only-verb')
+  return found
+}
+/** The same of how a stretch goes on from what stands before it. */
+export function following(s: Summary, reading: string, before: string | undefined): string[] {
+  const pair = `${before ?? ''}>${reading}`
+  if (reading === 'note' || reading === 'head')
+    return before ? [pair, `~${reading}<${before === 'note' ? before : 'act'}`] : [pair]
+  const found = [pair]
+  if (s.bare) found.push(before === reading ? '~goes-on' : '~bare')
+  if (before === reading) found.push('~same')
+  return found
+}

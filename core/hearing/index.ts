@@ -1,0 +1,1 @@
+export { readOne, type ReadLine } from './read-one.ts'

@@ -1,0 +1,409 @@
+import type { Atom, Tag } from './atom.ts'
+import type { Entry } from './lexicon.ts'
+import type { Raw } from './scan.ts'
+import { unitOf } from './words/units.ts'
+
+const sizeSign: Readonly<Record<string, string>> = { torx: 'T', phillips: 'PH', pozidriv: 'PZ', square: '#' }
+
+/** The atom that two or three atoms are together. */
+function joined(parts: readonly Raw[], as: Partial<Atom> & { tag: Tag }): Raw {
+  const [first, last] = [parts[0]!, parts.at(-1)!]
+  const { start, can } = first
+  return {
+    start,
+    end: last.end,
+    words: parts.map(p => p.words).join(' '),
+    can,
+    off: Math.max(...parts.map(p => p.off ?? 0)),
+    ...as,
+  }
+}
+
+/** Figures with their units and drives with their sizes made one: `torx twenties`, `half a litre`, `number two`. */
+export function withUnits(atoms: readonly Raw[]): Raw[] {
+  const out: Raw[] = []
+  for (let i = 0; i < atoms.length; i++) {
+    const a = atoms[i]!
+    const [b, c] = [atoms[i + 1], atoms[i + 2]]
+    const drive = a.tag === 'quality' ? String(a.sets?.drive ?? '') : ''
+    const sign = sizeSign[drive]
+    const figure = (x: Raw | undefined) => x?.tag === 'num' && Number.isInteger(x.n) && x.field !== '#'
+    if (sign && figure(b) && fitsDrive(drive, b!.n!)) {
+      out.push(joined([a, b!], { tag: 'size', sets: { drive, size: `${sign}${b!.n}` } }))
+      i += 1
+    } else if (
+      sign &&
+      (b?.words === 'of' || b?.words === 'number' || b?.field === '#' || b?.words === '#') &&
+      (b.field === '#' || figure(c)) &&
+      fitsDrive(drive, (b.field === '#' ? b : c!).n!)
+    ) {
+      const n = b.field === '#' ? b.n! : c!.n!
+      out.push(joined(b.field === '#' ? [a, b] : [a, b, c!], { tag: 'size', sets: { drive, size: `${sign}${n}` } }))
+      i += b.field === '#' ? 1 : 2
+    } else if (sign && b?.tag === 'sep' && b.sign === ',' && c?.words === 'number' && figure(atoms[i + 3])) {
+      out.push(joined([a, b, c, atoms[i + 3]!], { tag: 'size', sets: { drive, size: `${sign}${atoms[i + 3]!.n}` } }))
+      i += 3
+    } else if (/^(t|tea)$/.test(a.words) && b?.tag === 'num' && (b.n ?? 0) >= 6) {
+      out.push(joined([a, b], { tag: 'size', sets: { drive: 'torx', size: `T${b.n}` } }))
+      i += 1
+    } else if (a.words === 'p' && b?.words === 'z' && c && (c.n === 2 || /^(to|too|two)$/.test(c.words))) {
+      out.push(joined([a, b, c], { tag: 'size', sets: { drive: 'pozidriv', size: 'PZ2' } }))
+      i += 2
+    } else if (a.words === 'p' && b?.words === 'h' && c && (c.n === 2 || /^(to|too|two)$/.test(c.words))) {
+      out.push(joined([a, b, c], { tag: 'size', sets: { drive: 'phillips', size: 'PH2' } }))
+      i += 2
+    } else if (a.tag === 'num' || a.tag === 'inch') {
+      const article = b && (b.words === 'a' || b.words === 'an') && a.n === 0.5 ? 1 : 0
+      const unit = atoms[i + 1 + article]
+      const of = unit ? unitOf[unit.words] : undefined
+      const hasSize = a.tag === 'inch' && (a.sets?.size as string | undefined)
+      const take = (as: Partial<Atom> & { tag: Tag }) => {
+        out.push(joined(atoms.slice(i, i + 2 + article), as))
+        i += 1 + article
+      }
+      if (of === 'mm' && a.tag === 'num') take({ tag: 'mm', n: a.n! })
+      else if (of === 'inch') take({ tag: 'inch', n: a.n!, sets: { size: hasSize || `${a.n} in` } })
+      else if (of === 'litres') {
+        const half = atoms[i + 2 + article]?.words === 'and' && atoms[i + 3 + article]?.n === 0.5
+        if (half) {
+          out.push(joined(atoms.slice(i, i + 4), { tag: 'litres', sets: { litres: a.n! + 0.5 } }))
+          i += 3
+        } else take({ tag: 'litres', sets: { litres: a.n! } })
+      } else if (of === 'turns')
+        take(
+          a.n === 0.25 || a.n === 1 / 4
+            ? { tag: 'thing', noun: 'clip', sets: { type: 'bayonet' } }
+            : { tag: 'turns', sets: { turns: a.n! } },
+        )
+      else if (of === 'ways' && a.tag === 'num') take({ tag: 'ways', n: a.n!, sets: { ways: a.n! } })
+      else if (
+        of === 'count' &&
+        a.tag === 'num' &&
+        (unit!.words !== 'of' ||
+          atoms[i + 2]?.tag !== 'det' ||
+          /^(the|them|these|those|em)$/.test(atoms[i + 2]?.words ?? ''))
+      )
+        take({ tag: 'count', n: a.n! })
+      else if (of === 'measure') take({ tag: 'measure', n: a.n! })
+      else if (a.words === 'half' && (out.at(-1)?.tag === 'part' || out.at(-1)?.tag === 'pos'))
+        out.push({ start: a.start, end: a.end, words: a.words, can: a.can, tag: 'part' })
+      else out.push(a)
+    } else if (
+      (a.words === 'litre' || a.words === 'litres') &&
+      (b?.tag === 'num' || (b?.tag === 'filler' && c?.tag === 'num'))
+    ) {
+      const far = b.tag === 'num' ? 2 : 3
+      out.push(joined(atoms.slice(i, i + far), { tag: 'litres', sets: { litres: (b.tag === 'num' ? b : c!).n! } }))
+      i += far - 1
+    } else if (a.words === 'a' && b?.words === 'litre') {
+      const half = c?.words === 'and' && atoms[i + 3]?.n === 0.5
+      out.push(joined(half ? atoms.slice(i, i + 4) : [a, b], { tag: 'litres', sets: { litres: half ? 1.5 : 1 } }))
+      i += half ? 3 : 1
+    } else if (a.words === 'litre' && b?.words === 'and' && c?.n === 0.5) {
+      out.push(joined([a, b, c], { tag: 'litres', sets: { litres: 1.5 } }))
+      i += 2
+    } else if (a.words === 'm' && b?.tag === 'num') {
+      out.push(joined([a, b], { tag: 'thread', sets: { thread: `M${b.n}` } }))
+      i += 1
+    } else out.push(a)
+  }
+  return out
+}
+const fitsDrive = (drive: string, n: number): boolean => (drive === 'torx' ? n >= 5 && n <= 60 : n <= 4)
+
+type Is = (a: Raw | undefined) => boolean
+const tagged =
+  (...tags: Tag[]): Is =>
+  a =>
+    a !== undefined && tags.includes(a.tag)
+const isSep: Is = a => a === undefined || a.tag === 'sep'
+const nouny: Is = tagged(
+  'thing',
+  'part',
+  'pos',
+  'look',
+  'colour',
+  'quality',
+  'size',
+  'old',
+  'new',
+  'word',
+  'num',
+  'count',
+  'mm',
+  'inch',
+  'label',
+)
+const startsObject: Is = a => nouny(a) || tagged('det', 'posture')(a)
+
+const asEntry = (a: Raw, e: Entry): Raw => {
+  const { start, end, words, off, can } = a
+  return { start, end, words, can, ...(off !== undefined && { off }), ...e }
+}
+const candidate = (a: Raw, is: (e: Entry) => boolean): Entry | undefined => a.can.find(is)
+
+/** What each atom means where it stands, by its neighbours. */
+export function withSense(atoms: readonly Raw[]): Raw[] {
+  const out: Raw[] = [...atoms]
+  const line = new Set(atoms.map(a => a.words))
+  const lemmas = new Set(atoms.flatMap(a => a.can.flatMap(e => (e.verb ? [e.verb.lemma] : []))))
+  for (let i = 0; i < out.length; i++) {
+    const a = out[i]!
+    const before = out[i - 1]
+    const after = out[i + 1]
+    const set = (e: Entry | undefined) => {
+      if (e) out[i] = asEntry(a, e)
+    }
+    const asVerb = candidate(a, e => e.tag === 'verb')
+    const w = a.words
+    if (w === 'of' || w === 'offf') {
+      if (/^(clear|out|free|because|instead|one|all|both|part|half|rest|kind|sort)$/.test(before?.words ?? '')) continue
+      const verbBefore =
+        before &&
+        (before.tag === 'verb' ||
+          before.tag === 'aux' ||
+          candidate(before, e => e.tag === 'verb' && e.verb!.form !== 'base') !== undefined)
+      const ends =
+        isSep(after) ||
+        after!.words === 'with' ||
+        (after!.tag === 'prep' && after!.words !== 'of') ||
+        after!.tag === 'conj' ||
+        (after?.n !== undefined && before?.tag === 'verb')
+      if (
+        (verbBefore && before!.n === undefined && before!.tag !== 'aux') ||
+        (ends && !isSep(before)) ||
+        (before?.tag === 'thing' && ['hose', 'belt', 'tube'].includes(before.noun ?? '') && after?.tag === 'det')
+      )
+        out[i] = { ...a, tag: 'away', words: 'off' }
+      continue
+    }
+    if (/^(to|too|for|two)$/.test(w) && a.n === undefined) {
+      // Dictation hears a number as a little word: only before what is counted, where nothing else wants the word.
+      const counts = (x: Raw | undefined) =>
+        x !== undefined &&
+        (x.tag === 'size' ||
+          (x.tag === 'mm' && w !== 'to') ||
+          (x.tag === 'thing' && x.plural === true) ||
+          x.tag === 'mm' ||
+          (x.tag === 'num' && (x.n ?? 0) > 5 && w !== 'to'))
+      const second = tagged('quality', 'look', 'size', 'mm', 'num')(after) ? out[i + 2] : undefined
+      const free =
+        isSep(before) ||
+        tagged('conj', 'verb', 'aux')(before) ||
+        (tagged('part', 'thing', 'pos', 'prep')(before) && w !== 'for')
+      const objectless = !(
+        before?.tag === 'verb' && ['screw', 'go', 'come', 'run', 'pull', 'get'].includes(before.verb!.lemma)
+      )
+      if (
+        free &&
+        objectless &&
+        (counts(after) || (second && counts(second)) || (w !== 'for' && after?.tag === 'quality' && after.sets?.drive))
+      )
+        out[i] = { ...a, tag: 'num', n: w === 'for' ? 4 : 2, off: 1 }
+      else if (w === 'for' && isSep(after) && line.has('all')) out[i] = { ...a, tag: 'num', n: 4, off: 1 }
+      continue
+    }
+    if (w === 'left' && asVerb) {
+      const place =
+        before !== undefined &&
+        /^(the|on|bottom|top|rear|upper|lower|front|far|to|at|and|back|in|right)$/.test(before.words)
+      const goes =
+        after !== undefined &&
+        (/^(in|on|it|them|there|alone|attached|hanging|dangling|sitting|standing|lying|resting|still|as|where|plugged|leaning|leaned|just|for|with)$/.test(
+          after.words,
+        ) ||
+          after.tag === 'det' ||
+          (after.tag === 'verb' && after.verb!.form === 'ing') ||
+          after.words === 'loose')
+      if (goes && (!place || isSep(before) || (before!.words === 'and' && after!.verb?.form === 'ing'))) set(asVerb)
+      continue
+    }
+    if (w === 'tape' || w === 'strap' || w === 'prop' || w === 'mark') {
+      const verbal =
+        (isSep(before) || tagged('pron', 'modal', 'conj')(before)) &&
+        (tagged('det', 'both' as Tag, 'part')(after) ||
+          (after?.tag === 'thing' && w !== 'mark') ||
+          (w === 'mark' && nouny(after)))
+      if (asVerb && verbal) set(asVerb)
+      continue
+    }
+    if (
+      w === 'pan' &&
+      !out.some(x => x.tag === 'size' || x.tag === 'thread' || (x.tag === 'thing' && x.noun === 'fastener'))
+    ) {
+      set(candidate(a, e => e.tag === 'thing'))
+    }
+    if (w === 'tap' && before?.words === 'a' && out[i - 2]?.words === 'with') {
+      out[i] = { ...a, tag: 'word' }
+      continue
+    }
+    if (a.tag === 'state' && before?.tag === 'det' && (isSep(after) || tagged('prep', 'conj', 'pass')(after))) {
+      out[i] = { ...a, tag: 'word' }
+      continue
+    }
+    if (a.tag === 'quality' && a.sets?.condition !== undefined && !tagged('det', 'pron', 'num', 'count')(after))
+      continue
+    if (w === 'second' || w === 'over' || w === 'under') continue
+    if (
+      a.tag === 'thing' ||
+      a.tag === 'part' ||
+      a.tag === 'pos' ||
+      a.tag === 'filler' ||
+      a.tag === 'look' ||
+      a.tag === 'state' ||
+      a.tag === 'away' ||
+      a.tag === 'quality'
+    ) {
+      if (asVerb) {
+        const form = asVerb.verb!.form
+        const subject =
+          isSep(before) ||
+          tagged('pron', 'modal', 'conj', 'aux', 'filler')(before) ||
+          before?.words === 'to' ||
+          before?.tag === 'neg'
+        const object = startsObject(after) || tagged('pron', 'count')(after)
+        if (form === 'ing' || (form === 'ed' && a.tag !== 'pos' && w !== 'cut')) set(asVerb)
+        else if (
+          form === 'base' &&
+          subject &&
+          object &&
+          w !== 'right' &&
+          !(
+            isSep(before) &&
+            (a.tag === 'pos' || (a.tag === 'thing' && !tagged('det', 'pron', 'num', 'count')(after)))
+          ) &&
+          !(a.tag === 'part' && !tagged('det', 'pron')(after))
+        )
+          set(asVerb)
+      }
+    } else if (a.tag === 'verb') {
+      const noun = candidate(a, e => e.tag === 'thing' || e.tag === 'part')
+      const form = a.verb!.form
+      const isName =
+        tagged('det', 'prep', 'pass', 'pos', 'old', 'new')(before) && before!.words !== 'to' && before!.tag !== 'pron'
+      if (noun && (form === 's' || form === 'base')) {
+        // What can be a thing is one, unless it stands where only a verb can and something follows that it is done to.
+        const commands =
+          isSep(before) || tagged('pron', 'modal', 'conj', 'neg', 'filler')(before) || before?.words === 'to'
+        const objectAfter =
+          tagged('det', 'pron')(after) ||
+          (commands && !isSep(before) && tagged('part', 'thing', 'num', 'count', 'pos')(after)) ||
+          (isSep(before) &&
+            tagged('num', 'count')(after) &&
+            form === 'base' &&
+            a.can.some(
+              e =>
+                e.verb &&
+                ![
+                  'clip',
+                  'tie',
+                  'screw',
+                  'bolt',
+                  'tape',
+                  'plug',
+                  'switch',
+                  'lock',
+                  'spring',
+                  'hook',
+                  'clamp',
+                  'block',
+                ].includes(e.verb.lemma),
+            ))
+        const asVerbHere = form === 's' ? tagged('pron')(before) : commands && objectAfter
+        if (!asVerbHere) set(noun)
+      } else if (!noun && form === 'base' && isName && before!.words !== 'inside') out[i] = { ...a, tag: 'word' }
+    }
+    if (out[i]!.tag === 'thing') {
+      const noun = out[i]!.noun
+      const toPart = () => (out[i] = { ...out[i]!, tag: 'part', noun: undefined } as Raw)
+      const putting =
+        [
+          'put',
+          'place',
+          'set',
+          'stick',
+          'stuff',
+          'slip',
+          'lay',
+          'wedge',
+          'prop',
+          'chock',
+          'shove',
+          'support',
+          'chuck',
+          'stand',
+          'catch',
+          'spread',
+          'bung',
+          'ram',
+        ].some(l => lemmas.has(l)) ||
+        line.has('under') ||
+        line.has('underneath') ||
+        line.has('into') ||
+        line.has('over') ||
+        line.has('down')
+      if (noun === 'capacitor' && w === 'cap') {
+        const electric =
+          lemmas.has('discharge') ||
+          lemmas.has('short') ||
+          lemmas.has('bleed') ||
+          /\b(spades?|uf|wires?|run|start)\b/.test([...line].join(' '))
+        const otherCap =
+          before?.tag === 'part' ||
+          before?.tag === 'pos' ||
+          ['end', 'screw', 'knob', 'filter'].includes(before?.words ?? '')
+        if (otherCap || !electric) toPart()
+      }
+      if (
+        noun === 'temporary' &&
+        [
+          'board',
+          'stand',
+          'support',
+          'tray',
+          'pan',
+          'bowl',
+          'tin',
+          'dish',
+          'stick',
+          'cord',
+          'foam',
+          'basin',
+          'boards',
+          'trays',
+          'wood',
+        ].includes(w)
+      ) {
+        const part = before?.tag === 'part' || before?.tag === 'thing' || (before?.tag === 'pos' && w !== 'wood')
+        if ((part && w !== 'wood') || (!putting && !['wood', 'stick'].includes(w))) toPart()
+        else if (
+          ['board', 'boards'].includes(w) &&
+          !(before && (before.n !== undefined || before.tag === 'det') && putting)
+        )
+          toPart()
+        else if (w === 'bowl' && !line.has('over') && !line.has('into')) toPart()
+        else if (w === 'tray' && before?.words === 'the' && !line.has('under') && !lemmas.has('put')) toPart()
+      }
+      if (
+        noun === 'line' &&
+        out[i]!.sets === undefined &&
+        (lemmas.has('draw') ||
+          lemmas.has('mark') ||
+          lemmas.has('scribe') ||
+          lemmas.has('scratch') ||
+          lemmas.has('make') ||
+          !lemmas.size)
+      )
+        out[i] = { ...out[i]!, noun: 'mark' }
+      if (
+        noun === 'machine' &&
+        ['washer', 'washers'].includes(w) &&
+        (before?.n !== undefined || w === 'washers' || before?.tag === 'quality')
+      )
+        toPart()
+      if (noun === 'grommet' && w === 'bush') toPart()
+      if (noun === 'water' && (w === 'feed' || w === 'supply') && before?.tag !== 'thing') toPart()
+    }
+  }
+  return out
+}

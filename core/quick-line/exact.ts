@@ -1,0 +1,139 @@
+import { passings, type Waypoint } from '../items/route.ts'
+import { fieldsOf, leafOf, written, type Leaf } from '../moves/fields-of.ts'
+import { freshMove, moveKinds, type Move, type MoveKindName } from '../moves/registry.ts'
+import type { Around } from '../moves/around.ts'
+import type { Token } from '../grammar/token.ts'
+
+/** A clause in the exact form that `formatMove` writes: its kind, what it says by field, and its tokens. */
+export interface ExactClause {
+  kind: MoveKindName
+  said: Record<string, unknown>
+  tokens: Token[]
+}
+
+const verbs = (Object.entries(moveKinds) as [MoveKindName, { grammar: { verb: string; thing?: string } }][])
+  .map(([kind, { grammar }]) => ({ kind, ...grammar }))
+  .sort((a, b) => b.verb.length - a.verb.length)
+
+const unquoted = (text: string) => (text.startsWith('"') ? text.slice(1, -1).replace(/\\([^])/gu, '$1') : text)
+const quotes = String.raw`"(?:[^"\\]|\\[^])*"`
+const pair = new RegExp(`([A-Za-z]+)=(${quotes}|[^\\s;,":>]+)`, 'uy')
+const point = new RegExp(`(${passings.join('|')})(?: (${quotes}))?(?: > |$)`, 'uy')
+
+/** A written value as its field wants it; `undefined` where it is none. */
+export function valueFor(leaf: Leaf, text: string, isQuoted: boolean): unknown {
+  if (leaf.type === 'strings') return text === 'none' && !isQuoted ? [] : [text]
+  if (leaf.type === 'number') return Number.isNaN(Number(text)) ? undefined : Number(text)
+  if (leaf.type === 'boolean') return { yes: true, no: false }[text]
+  if (leaf.type === 'waypoints') return undefined
+  return leaf.name === 'cell' && text === 'none' ? null : text
+}
+
+/** Reads a clause that is wholly in the exact form; null where it is not. Nothing is inferred from it. `at` is where it stands in the line. */
+export function readExact(clause: string, at: number): ExactClause | null {
+  for (const { kind, verb, thing } of verbs) {
+    if (!clause.startsWith(verb) || !/^(?:\s|:|$)/.test(clause.slice(verb.length))) continue
+    const said: Record<string, unknown> = {}
+    const tokens: Token[] = []
+    const token = (from: number, to: number, role: string) =>
+      tokens.push({ start: at + from, end: at + to, text: clause.slice(from, to), role, certainty: 'sure' })
+    token(0, verb.length, 'act')
+    let i = verb.length
+    let ok = true
+    let named = 0
+    const rest = /\s*/uy
+    for (;;) {
+      rest.lastIndex = i
+      rest.exec(clause)
+      i = rest.lastIndex
+      if (i >= clause.length) break
+      const here = (form: RegExp) => {
+        form.lastIndex = i
+        return form.exec(clause)
+      }
+      const take = (length: number, role: string) => {
+        token(i, i + length, role)
+        i += length
+      }
+      const end = String.raw`(?=\s|:|$)`
+      const times = here(new RegExp(String.raw`(\d{1,3})x${end}`, 'uy'))
+      const drive = here(new RegExp(String.raw`(T\d{1,2}|PH[0-4])(?:x(\d{1,3}))?${end}`, 'uy'))
+      const thread = here(new RegExp(String.raw`(M\d{1,2})x(\d{1,3})${end}`, 'uy'))
+      const cell = here(new RegExp(String.raw`@([A-Z][1-9]\d?)${end}`, 'uy'))
+      const field = here(pair)
+      if (times && leafOf(kind, 'count') && said.count === undefined) {
+        said.count = Number(times[1])
+        take(times[0].length, 'count')
+      } else if (drive && leafOf(kind, 'size')) {
+        said.size = drive[1]
+        said.drive = drive[1]!.startsWith('T') ? 'torx' : 'phillips'
+        if (drive[2]) said.length = Number(drive[2])
+        take(drive[0].length, 'size')
+      } else if (thread && leafOf(kind, 'thread')) {
+        said.thread = thread[1]
+        said.length = Number(thread[2])
+        take(thread[0].length, 'thread')
+      } else if (cell && leafOf(kind, 'cell')) {
+        said.cell = cell[1]
+        named += 1
+        take(cell[0].length, 'cell')
+      } else if (thing && clause.startsWith(thing, i) && /^(?:\s|$)/.test(clause.slice(i + thing.length)))
+        take(thing.length, 'act')
+      else if (field) {
+        const leaf = leafOf(kind, field[1]!)
+        const value = leaf && valueFor(leaf, unquoted(field[2]!), field[2]!.startsWith('"'))
+        if (!leaf || value === undefined) ok = false
+        else {
+          said[leaf.name] =
+            leaf.type === 'strings'
+              ? [...((said[leaf.name] as string[] | undefined) ?? []), ...(value as string[])]
+              : value
+          named += 1
+          take(field[0].length, leaf.name)
+        }
+      } else if (clause[i] === ':' && leafOf(kind, 'waypoints')) {
+        const from = i
+        const points: Waypoint[] = []
+        i += 1
+        while (clause[i] === ' ') i += 1
+        for (let p = here(point); p && i < clause.length; p = here(point)) {
+          points.push({ by: p[1] as Waypoint['by'], ...(p[2] !== undefined && { of: unquoted(p[2]) }) })
+          i += p[0].length
+        }
+        if (i < clause.length || !points.length) ok = false
+        said.waypoints = points
+        token(from, clause.length, 'waypoints')
+        named += 1
+        i = clause.length
+      } else ok = false
+      if (!ok) break
+    }
+    // A verb alone is exact only where its kind has nothing to tell.
+    const loose = (moveKinds[kind] as { loose?: true }).loose
+    if (
+      ok &&
+      (named > 0 ||
+        (!loose &&
+          fieldsOf[kind].every(
+            f => f.name in said || !['name', 'what', 'to', 'by', 'thing', 'mark', 'consumable', 'act'].includes(f.name),
+          )))
+    )
+      return { kind, said, tokens }
+  }
+  return null
+}
+
+/** A move of a kind with what was said of it; what was not said is as a fresh one has it. */
+export function moveFrom(
+  kind: MoveKindName,
+  said: Readonly<Record<string, unknown>>,
+  id: string,
+  around: Around,
+): Move {
+  let move = freshMove(kind, id, around)
+  for (const leaf of fieldsOf[kind]) {
+    const value = said[leaf.name]
+    if (value !== undefined) move = written(move, leaf, value ?? undefined)
+  }
+  return move
+}
