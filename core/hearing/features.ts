@@ -138,9 +138,17 @@ export function summary(
   const counts = { verb: 0, noun: 0, figure: 0, part: 0, pass: 0, word: 0, posture: 0 }
   let remark = 0
   let onShafts = false
+  let led = false
   for (let i = from; i < to; i++) {
     const a = atoms[i]!
     if (a.struck) continue
+    // What a word leads tells its field and names nothing else.
+    if (a.tag === 'lead') {
+      led = true
+      put(`lead:${a.field}`)
+    }
+    if (led && a.tag === 'sep' && a.sign !== ',') led = false
+    if (led && a.tag !== 'lead') continue
     if (a.tag !== 'filler' && a.tag !== 'det')
       tags.push(a.tag === 'thing' ? a.noun! : a.tag === 'away' || a.tag === 'still' || a.tag === 'neg' ? a.tag : a.tag)
     if (onShaft.test(a.words)) put(`on-shaft:${a.words.replace(/s$/, '')}`)

@@ -142,7 +142,10 @@ export const lexicon = once((): Lexicon => {
       const all = plainWords(said)
       if (all.length < 2 || entries.has(all.join(' ')) || all.some(w => ['of', 'the', 'and', 'to'].includes(w)))
         continue
-      if (entries.get(all.at(-1)!)?.[0]?.tag === 'part' && entries.get(all[0]!)?.some(e => e.tag === 'thing')) {
+      if (
+        entries.get(all.at(-1)!)?.[0]?.tag === 'part' &&
+        !['part', 'pos', undefined].includes(entries.get(all[0]!)?.[0]?.tag)
+      ) {
         add(said, { tag: 'part' })
         add(plural(said), { tag: 'part', plural: true })
       }

@@ -233,6 +233,10 @@ export function withSense(atoms: readonly Raw[]): Raw[] {
     ) {
       set(candidate(a, e => e.tag === 'thing'))
     }
+    if (w === 'slack' && after?.tag === 'num' && /^(fingers?|hands?|loops?|cm)$/.test(out[i + 2]?.words ?? '')) {
+      out[i] = { ...a, tag: 'lead', field: 'slack' }
+      continue
+    }
     if (w === 'tap' && before?.words === 'a' && out[i - 2]?.words === 'with') {
       out[i] = { ...a, tag: 'word' }
       continue

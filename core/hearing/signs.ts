@@ -80,12 +80,6 @@ export const signPatterns: readonly Pattern[] = [
       [String.raw`(?:square drive|square|robertson|sq|r)[\s-]?#?\s?([0-4])`, 'square', '#'],
     ] as const
   ).flatMap(([source, drive, sign]): Pattern[] => [
-    at(String.raw`${source}${by}(${N})(?:${mm})?${end}`, m =>
-      // No screw is 3 mm long, and a figure that hangs on its sign multiplies: `T30 x2`.
-      num(m[2]!) < 4 || (/\s[x*]\d/.test(m[0]) && num(m[2]!) <= 16)
-        ? null
-        : sets({ drive, size: `${sign}${m[1]}`, length: num(m[2]!) }),
-    ),
     at(String.raw`${source}(?:'?s)?(?:${end}|(?=x\s?\d))`, m =>
       drive === 'torx' && num(m[1]!) > 60
         ? null

@@ -25,7 +25,7 @@ const read = (line: string) => parseLine(line, context).moves[0]
 describe('one tap corrects a token', () => {
   it.each([
     ['4x T20 pump bracket', '4x', '5 ×', { count: 5 }],
-    ['4x T20x18 pump', 'T20x18', 'T25', { fastener: { drive: 'torx', size: 'T25', length: 18 } }],
+    ['4x T20x18 pump', 'T20', 'T25', { fastener: { drive: 'torx', size: 'T25', length: 18 } }],
     ['4x T20 green bracket', 'bracket', 'note', { note: 'bracket' }],
     ['plug white heater', 'white', 'wires', { connector: { wires: ['white'] } }],
     ['2x T20 @B2', '@B2', 'B3', { cell: 'B3' }],

@@ -47,7 +47,7 @@ function texts(token: Token, { kind, move }: ParsedClause): [label: string, text
       })
     case 'drive':
     case 'size':
-      return sizes.filter(s => s !== text.toUpperCase()).map(s => [s, `${s}${/\s?x\s?\d.*$/.exec(text)?.[0] ?? ''}`])
+      return sizes.filter(s => s !== text.toUpperCase()).map(s => [s, s])
     case 'length':
       return [
         ...(figure(text) && has('count')

@@ -10,6 +10,7 @@ import { useDraft } from '../stores/draft.ts'
 import { usePhrases } from '../stores/phrases.ts'
 import { useScan } from '../stores/scanned-label.ts'
 import LineToken from './line/LineToken.vue'
+import OwedByStep from './line/OwedByStep.vue'
 import MeaningChip from './MeaningChip.vue'
 
 /** One line of text is one or more moves: what was understood stands over it, one tap on it offers its other readings. */
@@ -54,6 +55,9 @@ async function put(line: string, at = line.length): Promise<void> {
   box.value?.setSelectionRange(at, at)
   look()
 }
+/** The second reading of a token takes its place. */
+const instead = ({ start, end }: Token, text: string) =>
+  put(`${draft.line.slice(0, start)}${text}${draft.line.slice(end)}`)
 function complete({ text, from }: Completion): void {
   const after = draft.line.slice(caret.value)
   void put(`${draft.line.slice(0, from)}${text} ${after.trimStart()}`, from + text.length + 1)
@@ -95,6 +99,7 @@ defineExpose({ focus: () => box.value?.focus(), blur: () => box.value?.blur() })
         :token="token"
         :kind="clause.kind"
         @open="open = { clause, token }"
+        @instead="instead(token, $event)"
       />
       <MeaningChip
         v-for="{ move, meaning } in meant"
@@ -104,6 +109,7 @@ defineExpose({ focus: () => box.value?.focus(), blur: () => box.value?.blur() })
         @tell="draft.retell"
       />
     </div>
+    <OwedByStep v-if="draft.line.trim()" :moves="draft.step.moves" />
     <label class="line">
       <span class="sr">Quick line</span>
       <input

@@ -4,7 +4,7 @@ note: note, nb, remark
 label: label, labelled, named
 orientation: faces, facing
 notch: notch to, notch at, notch
-opens: opens up
+opens: opens, opens up
 carryOver: carry over, carries over, carried over
 keepClear: clear of, keep clear of, keep away from, not near
 slack: slack of

@@ -4,24 +4,37 @@ import { glyphFor, type MoveKindName } from '@dialytica/core/moves'
 import Glyph from '../Glyph.vue'
 import { roleName } from './line-roles.ts'
 
-/** One token of the quick line and what it was read as; a guess is said to be one. */
+/** One token of the quick line and what it was read as; what is not sure says so, with its second reading one tap away. */
 defineProps<{ token: Token; kind: MoveKindName | null }>()
-const emit = defineEmits<{ open: [] }>()
+const emit = defineEmits<{ open: []; instead: [text: string] }>()
 const sure = { sure: '', likely: '', guess: '?', text: 'as text' } as const
+const aloud = { sure: '', likely: '', guess: ', not sure', text: ', kept as text' } as const
 </script>
 
 <template>
-  <button
-    type="button"
-    class="token"
-    :class="token.certainty"
-    :aria-label="`${token.text}: ${roleName(token.role)} ${sure[token.certainty]}. Correct it`"
-    @click="emit('open')"
-  >
-    <Glyph v-if="kind && token.role === 'act'" :kind="glyphFor(kind)" :size="18" />
-    <b class="mono">{{ token.text }}</b>
-    <span>{{ roleName(token.role) }} {{ sure[token.certainty] }}</span>
-  </button>
+  <span class="both">
+    <button
+      type="button"
+      class="token"
+      :class="token.certainty"
+      :aria-label="`${token.text}: ${roleName(token.role)}${aloud[token.certainty]}. Correct it`"
+      @click="emit('open')"
+    >
+      <Glyph v-if="kind && token.role === 'act'" :kind="glyphFor(kind)" :size="18" />
+      <b class="mono">{{ token.text }}</b>
+      <span>{{ roleName(token.role) }} {{ sure[token.certainty] }}</span>
+    </button>
+    <button
+      v-if="token.or"
+      type="button"
+      class="token or"
+      :aria-label="`${token.text}: or ${token.or.label}`"
+      @click="emit('instead', token.or.text)"
+    >
+      <b>{{ token.or.label }}?</b>
+      <span>or else</span>
+    </button>
+  </span>
 </template>
 
 <style scoped>
@@ -42,6 +55,14 @@ const sure = { sure: '', likely: '', guess: '?', text: 'as text' } as const
   font-size: 15px;
   line-height: 1.1;
   cursor: pointer;
+}
+.both {
+  display: inline-flex;
+}
+.or {
+  border-left: 0;
+  border-style: dashed;
+  background: var(--sheet);
 }
 .token b {
   font-size: 17px;
