@@ -45,6 +45,28 @@ test('a line of text is read as it is typed, corrected by a tap, completed from 
   await nothingWaits(page)
 })
 
+test('what is not sure in the line is read otherwise by one tap, or by a key', async ({ page }) => {
+  await begin(page, '2231-5006')
+  const said = page.getByRole('group', { name: 'What the line says' })
+  const owes = page.getByRole('list', { name: /^This step owes/ })
+  await line(page).fill('front panel two t20 top, three bottom, lifted off')
+  const instead = said.getByRole('button', { name: /three: or / })
+  await expect(instead).toBeVisible()
+  await expect(owes.getByText('5 fasteners')).toBeAttached()
+  await instead.click()
+  await expect(line(page)).toHaveValue(/kind=[a-z-]+ three/)
+  await expect(owes.getByText('2 fasteners')).toBeAttached()
+
+  await line(page).fill('front panel two t20 top, three bottom, lifted off')
+  await expect(owes.getByText('5 fasteners')).toBeAttached()
+  await instead.focus()
+  await page.keyboard.press('Enter')
+  await expect(line(page)).toHaveValue(/kind=[a-z-]+ three/)
+  await page.getByRole('button', { name: /^Step down/ }).click()
+  await step(page, 2)
+  await nothingWaits(page)
+})
+
 test('a look-alike speaks up before it lies beside its like, and one tap puts it apart; plugs ask for a label', async ({
   page,
 }) => {

@@ -52,6 +52,7 @@ export function cutsOf(atoms: readonly Atom[]): Cut[] {
       fresh()
       continue
     }
+    if (a.tag === 'exact' && a.field === 'kind') put(i, 'kind')
     if (i > 0 && before!.tag !== 'sep') {
       const bound =
         is(before, 'pron', 'aux', 'modal', 'neg', 'conj', 'reason', 'filler', 'det') || before!.words === 'to'

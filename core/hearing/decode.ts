@@ -88,12 +88,14 @@ export function decode(
       // A semicolon parts acts, whatever they are.
       if (j > i + 1 && cuts[j - 1]!.type === ';') break
       const s = summarise(i, j)
+      // What was told to be of a kind ends at the next sign.
+      if (s.told && cuts.slice(i + 1, j).some(c => [',', '.', '/', '|', '+', 'then', 'and'].includes(c.type))) break
       const own = ownScores(weights, s)
-      const kinds = new Set<string>(s.canHead ? [...always, ...s.kinds] : ['note', ...s.kinds])
+      const kinds = new Set<string>(s.told ? [s.told] : s.canHead ? [...always, ...s.kinds] : ['note', ...s.kinds])
       // What says neither a verb nor a thing may go on with the act before it.
-      if (s.bare) for (const { last } of from) if (last && last !== 'note') kinds.add(last)
+      if (s.bare && !s.told) for (const { last } of from) if (last && last !== 'note') kinds.add(last)
       for (const reading of kinds) {
-        if (!s.can(reading)) continue
+        if (!s.told && !s.can(reading)) continue
         const score = own[readingIndex.get(reading)!]! + sumOf(weights.shared, shared(s, reading))
         const span = { from: cuts[i]!.at, to: cuts[j]!.at, reading, features: s }
         const after = new Map<string | undefined, number>()

@@ -37,6 +37,8 @@ export interface Summary {
   remarks: readonly string[]
   /** What its things most usually stand for. */
   firstKinds: ReadonlySet<string>
+  /** What it was told to be, by `kind=` in the line. */
+  told: string | undefined
   /** It can be a heading: it says what or where and nothing that is done. */
   canHead: boolean
   /** False where something is not there that the kind cannot be without. */
@@ -72,6 +74,7 @@ const headClass: Readonly<Record<string, string>> = {
   power: 'power',
 }
 const markVerbs = [
+  'draw mark',
   'mark',
   'scribe',
   'draw',
@@ -437,8 +440,10 @@ export function summary(
         return true
     }
   }
+  const told = atoms.slice(from, to).find(a => a.tag === 'exact' && a.field === 'kind')?.sets?.value
   return {
     names,
+    told: typeof told === 'string' && readingIndex.has(told) ? told : undefined,
     can,
     remarks: names.filter(n => remarkable.test(n)),
     verbKinds,

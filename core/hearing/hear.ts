@@ -5,7 +5,8 @@ import { cutsOf } from './cuts.ts'
 import { decode, type Derivation, type Weights } from './decode.ts'
 import { actsOf, type Act } from './items.ts'
 import { tellAs } from './tell/kinds.ts'
-import { shipped, shippedCertainty } from './weights.ts'
+import { once } from '../assembly/kept.ts'
+import { shipped, shippedCertainty, type Certainties } from './weights.ts'
 
 /** What else an act can be, next likely. */
 export interface Runner {
@@ -29,9 +30,18 @@ export interface Heard {
   spans: Derivation['spans']
 }
 
+/** What a line is heard with: weights, and how signs of doubt become a likelihood. */
+export interface HeardWith {
+  weights: Weights
+  certainties: Certainties
+}
+const shippedWith = once((): HeardWith => ({ weights: shipped(), certainties: shippedCertainty() }))
+
 /** So many readings of a line are weighed against each other. */
 const width = 8
 
+/** From this share on another reading is near enough to be offered. */
+const near = 0.04
 /** Readings that are so far behind the best weigh nothing: e⁻⁵. */
 const behind = 5
 
@@ -48,12 +58,8 @@ function tellingOnce(): typeof tellAs {
 const keyOf = ({ kind, values }: Act): string => JSON.stringify([kind, values], (_, v: unknown) => v)
 
 /** Hears a line of any text. It never fails; what nobody understands is a remark. */
-export function hear(
-  text: string,
-  known: readonly string[] = [],
-  weights: Weights = shipped(),
-  certainties = shippedCertainty(),
-): Heard {
+export function hear(text: string, known: readonly string[] = [], by: HeardWith = shippedWith()): Heard {
+  const { weights, certainties } = by
   const atoms = atomsOf(text, known)
   const cuts = cutsOf(atoms)
   const weighed = atoms.length ? decode(atoms, cuts, weights, width) : []
@@ -71,7 +77,7 @@ export function hear(
     const key = keys[0]![n]!
     const share = keys.reduce((sum, list, k) => sum + (list.includes(key) ? worth[k]! : 0), 0) / all
     const other = told
-      .slice(1)
+      .filter((_, k) => k > 0 && worth[k]! / all >= near)
       .flatMap(list => list.filter(a => a.span.from < act.span.to && a.span.to > act.span.from))
       .find(a => a.kind !== act.kind)
     const doubts = doubtsOf(act, {

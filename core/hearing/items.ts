@@ -100,7 +100,8 @@ export function actsOf(
           }
         }
         if (values.name) lastName = values.name as string
-      } else if (values.place) lastName = (values.place as string).split(', ')[0]
+      } else if (values.place && (lastName === undefined || own.some(a => a.tag === 'part')))
+        lastName = (values.place as string).split(', ')[0]
       const follows = /^(after|once)$/.test(own.find(a => a.tag !== 'sep')?.words ?? '')
       if (follows && before && before.span.to === span.from) acts.splice(acts.length - 1, 0, { ...told, span })
       else acts.push({ ...told, span })

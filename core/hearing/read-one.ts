@@ -1,6 +1,6 @@
 import { certain } from './certainty.ts'
 import { flatten, type FlatItem } from './flat.ts'
-import { hear } from './hear.ts'
+import { hear, type HeardWith } from './hear.ts'
 
 /** A line as it was read: its items laid flat, whether any of them is not sure, and what is a remark. */
 export interface ReadLine {
@@ -14,8 +14,8 @@ export interface ReadLine {
 const doubtful = 0.3
 
 /** Reads one line. What owes nothing on the way back is an item of its own kind; remarks are in `rest`. */
-export function readOne(text: string): ReadLine {
-  const { acts, spans, atoms } = hear(text)
+export function readOne(text: string, by?: HeardWith): ReadLine {
+  const { acts, spans, atoms } = hear(text, [], by)
   const rest = spans
     .filter(s => s.reading === 'note')
     .map(s => text.slice(atoms[s.from]!.start, atoms[s.to - 1]!.end).replace(/^[\s,;.:-]+|[\s,;.:-]+$/g, ''))

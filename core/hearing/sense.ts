@@ -23,7 +23,10 @@ function joined(parts: readonly Raw[], as: Partial<Atom> & { tag: Tag }): Raw {
 export function withUnits(atoms: readonly Raw[]): Raw[] {
   const out: Raw[] = []
   for (let i = 0; i < atoms.length; i++) {
-    const a = atoms[i]!
+    let a = atoms[i]!
+    // `conn x5` is the name of the plug, not five.
+    if (a.tag === 'times' && a.words.startsWith('x') && atoms[i - 1]?.noun === 'plug' && !atoms[i - 1]!.plural)
+      a = { ...a, tag: 'label', sets: { label: a.words.toUpperCase().replace(/\s/g, '') } }
     const [b, c] = [atoms[i + 1], atoms[i + 2]]
     const drive = a.tag === 'quality' ? String(a.sets?.drive ?? '') : ''
     const sign = sizeSign[drive]
@@ -110,6 +113,9 @@ export function withUnits(atoms: readonly Raw[]): Raw[] {
   return out
 }
 const fitsDrive = (drive: string, n: number): boolean => (drive === 'torx' ? n >= 5 && n <= 60 : n <= 4)
+
+/** Verbs that are commands at the start of a clause although they name parts too. */
+const commanding = new Set(['discharge', 'press', 'drain', 'mark', 'measure', 'release', 'twist', 'turn'])
 
 type Is = (a: Raw | undefined) => boolean
 const tagged =
@@ -283,6 +289,13 @@ export function withSense(atoms: readonly Raw[]): Raw[] {
     } else if (a.tag === 'verb') {
       const noun = candidate(a, e => e.tag === 'thing' || e.tag === 'part')
       const form = a.verb!.form
+      if (
+        form === 'base' &&
+        isSep(before) &&
+        commanding.has(a.verb!.lemma) &&
+        tagged('thing', 'part', 'det', 'pos')(after)
+      )
+        continue
       const isName =
         tagged('det', 'prep', 'pass', 'pos', 'old', 'new')(before) && before!.words !== 'to' && before!.tag !== 'pron'
       if (noun && (form === 's' || form === 'base')) {

@@ -88,7 +88,9 @@ export const signPatterns: readonly Pattern[] = [
           : sets({ drive, size: `${sign}${Number(m[1])}` }),
     ),
   ]),
-  at(String.raw`([0-4])(?:\s?pt)?\s?(?:phillips|ph)${end}`, m => sets({ drive: 'phillips', size: `PH${m[1]}` })),
+  at(String.raw`(?:#|no\.?\s?)([0-4])(?:\s?pt)?\s?(?:phillips|ph)${end}`, m =>
+    sets({ drive: 'phillips', size: `PH${m[1]}` }),
+  ),
   // Figures with a unit.
   at(String.raw`[~≈]?(${F})\s?(?:"|inch|in)?\s?(?:af|across flats)${end}`, m =>
     sets({ size: `${writtenFraction(m[1]!)} in` }, 'inch'),

@@ -225,9 +225,10 @@ function orAct(clause: ParsedClause, kind: string): void {
 function again(line: string, from: number, to: number, before: Move, context: LineContext): ParsedClause {
   const heard = hear(line.slice(from, to), context.known)
   const [told] = tellAs(before.kind, heard.atoms, { text: heard.text })
-  const [said = {}] = told ? saidOf({ ...told, kind: before.kind } as HeardAct) : []
-  const plain = said
-  const { tokens } = tokensOf(told!.t, heard.text, from, { kind: 'sure', field: () => 'sure' })
+  const [plain = {}] = told ? saidOf({ ...told, kind: before.kind } as HeardAct) : []
+  const tokens = told
+    ? tokensOf(told.t, heard.text, from, { kind: 'sure', field: () => 'sure' }).tokens
+    : [tokenAt(line, from, to, 'act', 'sure')]
   const clause: ParsedClause = { kind: before.kind, tokens, said: plain, move: null, adds: false, likelihood: 1 }
   let move: Move = { ...before, id: context.id() }
   for (const leaf of fieldsOf[before.kind]) {
@@ -317,8 +318,7 @@ export function parseLine(text: string, context: LineContext): Parsed {
       const clause: ParsedClause = { ...exact, move: null, adds: false, likelihood: 1 }
       clause.move = moveOf(clause, { ...context, around })
       add(clause)
-    } else if (before && sameWords.test(text.slice(from, to))) {
-      flush()
+    } else if (sameWords.test(text.slice(from, to)) && (flush(), before)) {
       add(again(text, from, to, before, { ...context, around }))
     } else waiting = waiting ? { from: (waiting as { from: number }).from, to } : { from, to }
   }

@@ -56,9 +56,9 @@ export function tokensOf(t: Telling, text: string, at: number, sure: Sureness): 
     while (next < roles.length && roles[next] === 'sign' && isLoose(t.atoms[next]!) && !is(t.atoms[next], 'sep'))
       next += 1
     if (
-      !is(t.atoms[i], 'sep') &&
+      (!is(t.atoms[i], 'sep') || (t.atoms[i]!.sign === '/' && roles[next] === 'wires')) &&
       roles[next] === roles[i - 1] &&
-      ['name', 'mark', 'lies', 'hose', 'waypoints', 'note'].includes(roles[i - 1]!)
+      ['name', 'mark', 'lies', 'hose', 'waypoints', 'note', 'wires'].includes(roles[i - 1]!)
     )
       for (let k = i; k < next; k++) roles[k] = roles[i - 1]!
   }

@@ -1,5 +1,9 @@
+import { moveKinds } from '../../core/moves/kinds.ts'
+
 /** What is known before anything is learnt: features that speak for a reading, and how much. */
 export const known: readonly (readonly [feature: string, reading: string, weight: number])[] = [
+  // A verb that only one kind has is that kind.
+  ...Object.keys(moveKinds).map(kind => [`V=${kind}`, kind, 2.5] as const),
   ['shaft', 'pull-off', 2],
   ['lone-plug', 'isolate', 1.5],
   ['wall', 'isolate', 1],

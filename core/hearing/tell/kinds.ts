@@ -150,7 +150,9 @@ function unplug(t: Telling, { text, heading }: Context): void {
   }
   const colours = where(t, a => a.tag === 'colour').filter(i => free(t, i))
   const list = colours.map(i => t.atoms[i]!.colour!)
-  const ofWires = single || (plug < 0 && wires.length > 0) || (colours.length > 1 && plug < 0)
+  // Ways, a name or a plug say that it is one housing; else colours are wires of their own.
+  const housed = plug >= 0 || 'ways' in t.values || labels.length > 0
+  const ofWires = single || (!housed && (wires.length > 0 || colours.length > 1))
   if (colours.length) {
     const pairEach = t.atoms.some(a => a.words === 'both')
     if (ofWires) {
@@ -180,13 +182,20 @@ function unplug(t: Telling, { text, heading }: Context): void {
   }
   if (labels.length > 1) t.values.count ??= labels.length
   else tellCount(t, head)
+  const pulledOne = t.atoms.some(a => a.verb?.lemma === 'unplug' || a.verb?.lemma === 'disconnect')
+  if (t.values.count === undefined && head < 0 && (labels.length === 1 || 'ways' in t.values || pulledOne)) {
+    t.values.count = 1
+    t.values.countImplied = true
+  }
   if (typeof t.values.housings === 'number') {
     t.values.count ??= t.values.housings
     delete t.values.housings
   }
   const { wires: said } = t.values
   const counted = t.atoms.some((a, i) => t.roles[i] === 'count' && a.n !== undefined)
-  if (Array.isArray(said) && said.length > 1 && !counted) {
+  const joined =
+    colours.some((c, k) => k > 0 && t.atoms.slice(colours[k - 1]! + 1, c).some(a => a.sign === '/')) && !single
+  if (Array.isArray(said) && said.length > 1 && !counted && ofWires && !joined) {
     t.values.count = said.length
     delete t.values.countImplied
   }
@@ -262,8 +271,10 @@ function temporary(t: Telling, { text, heading }: Context): void {
   }
   // A strip of tape, two strips: what is counted stands before it.
   tellCount(t, head)
-  if (head < 0) delete t.values.countImplied
-  if (head < 0 && t.values.count === undefined) t.values.count = 1
+  if (head < 0 && t.values.count === undefined) {
+    t.values.count = 1
+    t.values.countImplied = true
+  }
   if (head >= 0) mark(t, head, 'thing')
   for (const i of where(t, a => isNoun(a, 'temporary'))) mark(t, i, 'thing')
   tellPlace(t, text, heading)
@@ -416,6 +427,8 @@ function marking(t: Telling, text: string): void {
       !(is(a, 'away') && !/^(up|down)$/.test(a.words)),
   )
   if (!content.length) return
+  // `draw mark line across …`: the mark is the line.
+  if (content.length > 1 && t.atoms[content[0]!]!.words === 'mark') mark(t, content.shift()!, 'act')
   const [from, to] = [content[0]!, content.at(-1)!]
   t.values.mark = text.slice(t.atoms[from]!.start, t.atoms[to]!.end)
   for (let i = from; i <= to; i++) t.roles[i] ??= 'mark'
