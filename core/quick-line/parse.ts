@@ -1,5 +1,5 @@
 import type { Atom } from '../hearing/atom.ts'
-import { certain } from '../hearing/certainty.ts'
+import { certainKind } from '../hearing/certainty.ts'
 import { hear, type Heard, type HeardAct } from '../hearing/hear.ts'
 import { tellAs } from '../hearing/tell/kinds.ts'
 import { anatomy, type Family } from '../machine/families.ts'
@@ -139,7 +139,7 @@ const noted = (move: Move, more: readonly string[]): Move => {
 }
 
 const levelOf = (likelihood: number): Certainty =>
-  likelihood >= certain ? 'sure' : likelihood >= 0.6 ? 'likely' : 'guess'
+  likelihood >= certainKind ? 'sure' : likelihood >= 0.6 ? 'likely' : 'guess'
 
 /** What was heard of a stretch of the line, as clauses: one for each act, in the order of the line; remarks go to the act before them. */
 function clausesHeard(heard: Heard, at: number, context: LineContext, before: Move | undefined): ParsedClause[] {
@@ -184,7 +184,7 @@ function clausesHeard(heard: Heard, at: number, context: LineContext, before: Mo
         },
       }
       const { tokens, left } = n === 0 ? tokensOf(act.t, line, at, sure) : { tokens: [], left: [] }
-      const other = act.kindLikelihood < certain ? act.or : undefined
+      const other = act.kindLikelihood < certainKind ? act.or : undefined
       const said = saidOf(act)
       for (const [k, fields] of said.entries()) {
         const clause: ParsedClause = {

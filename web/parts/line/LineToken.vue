@@ -76,6 +76,10 @@ const aloud = { sure: '', likely: '', guess: ', not sure', text: ', kept as text
   justify-self: start;
   color: var(--ink);
 }
+/* What is likely is drawn with a broken line, a guess on blank paper and with its question mark. */
+.likely {
+  border-style: dashed;
+}
 .guess {
   border-style: dashed;
   background: var(--sheet);
