@@ -1,6 +1,6 @@
 import type { Atom } from './atom.ts'
 import type { Cut } from './cuts.ts'
-import { following, readingIndex, readings, shared, summary, type Summary } from './features.ts'
+import { following, ofAnyAct, ofReading, readingIndex, summary, type Summary } from './features.ts'
 
 /** What was learnt: by feature, one weight for each reading; and the weights of features that are the same for every kind. */
 export interface Weights {
@@ -57,14 +57,16 @@ const sumOf = (map: ReadonlyMap<string, number>, names: readonly string[]): numb
   for (const name of names) sum += map.get(name) ?? 0
   return sum
 }
-/** What speaks for each reading of a stretch, whatever stands before it. */
-function ownScores(weights: Weights, s: Summary): Float32Array {
-  const sums = new Float32Array(readings.length)
+/** What speaks for each of some readings of a stretch, whatever stands before it. */
+function ownScores(weights: Weights, s: Summary, wanted: readonly string[]): number[] {
+  const places = wanted.map(reading => readingIndex.get(reading)!)
+  const sums = wanted.map(reading => sumOf(weights.shared, ofReading(s, reading)))
   for (const name of s.names) {
     const row = weights.byKind.get(name)
-    if (row) for (let k = 0; k < sums.length; k++) sums[k]! += row[k]!
+    if (row) for (let k = 0; k < places.length; k++) sums[k]! += row[places[k]!]!
   }
-  return sums
+  const act = sumOf(weights.shared, ofAnyAct(s))
+  return sums.map((sum, k) => (wanted[k] === 'note' || wanted[k] === 'head' ? sum : sum + act))
 }
 
 /**
@@ -90,13 +92,13 @@ export function decode(
       const s = summarise(i, j)
       // What was told to be of a kind ends at the next sign.
       if (s.told && cuts.slice(i + 1, j).some(c => [',', '.', '/', '|', '+', 'then', 'and'].includes(c.type))) break
-      const own = ownScores(weights, s)
       const kinds = new Set<string>(s.told ? [s.told] : s.canHead ? [...always, ...s.kinds] : ['note', ...s.kinds])
       // What says neither a verb nor a thing may go on with the act before it.
       if (s.bare && !s.told) for (const { last } of from) if (last && last !== 'note') kinds.add(last)
-      for (const reading of kinds) {
-        if (!s.told && !s.can(reading)) continue
-        const score = own[readingIndex.get(reading)!]! + sumOf(weights.shared, shared(s, reading))
+      const wanted = [...kinds].filter(reading => s.told !== undefined || s.can(reading))
+      const scores = ownScores(weights, s, wanted)
+      for (const [k, reading] of wanted.entries()) {
+        const score = scores[k]!
         const span = { from: cuts[i]!.at, to: cuts[j]!.at, reading, features: s }
         const after = new Map<string | undefined, number>()
         for (const back of from) {

@@ -489,10 +489,12 @@ const tagsAway = (atoms: readonly Atom[], from: number, to: number): string[] =>
   return found
 }
 
-/** Features that are the same for every kind: does the verb mean it, does the thing, is what it needs there. */
-export function shared(s: Summary, reading: string): string[] {
+/** Features that are the same for every kind of act: what speaks for a remark, whatever act it would be. */
+export const ofAnyAct = (s: Summary): string[] => ['~act', ...s.remarks.map(name => `~a:${name}`)]
+/** Features that are the same for every kind: does the verb mean it, does the thing. */
+export function ofReading(s: Summary, reading: string): string[] {
   if (reading === 'note' || reading === 'head') return [`~${reading}`]
-  const found = ['~act', ...s.remarks.map(name => `~a:${name}`)]
+  const found: string[] = []
   if (s.firstKinds.size) found.push(s.firstKinds.has(reading) ? '~first-noun' : '~not-first-noun')
   if (s.verbKinds.size) found.push(s.verbKinds.has(reading) ? '~verb' : '~other-verb')
   if (s.nounKinds.size) found.push(s.nounKinds.has(reading) ? '~noun' : '~other-noun')
@@ -500,6 +502,9 @@ export function shared(s: Summary, reading: string): string[] {
   if (s.verbKinds.has(reading) && s.verbKinds.size === 1) found.push('~only-verb')
   return found
 }
+/** Both together, as they are learnt. */
+export const shared = (s: Summary, reading: string): string[] =>
+  reading === 'note' || reading === 'head' ? ofReading(s, reading) : [...ofAnyAct(s), ...ofReading(s, reading)]
 /** The same of how a stretch goes on from what stands before it. */
 export function following(s: Summary, reading: string, before: string | undefined): string[] {
   const pair = `${before ?? ''}>${reading}`
