@@ -4,5 +4,4 @@ import { scan } from './scan.ts'
 import { withSense, withUnits } from './sense.ts'
 
 /** A line as atoms that mean one thing each, what was taken back in it struck out. */
-export const atomsOf = (text: string, known: readonly string[] = []): Atom[] =>
-  corrected(withSense(withUnits(scan(text, known))))
+export const atomsOf = (text: string): Atom[] => corrected(withSense(withUnits(scan(text))))

@@ -1,11 +1,11 @@
 import type { Atom } from './atom.ts'
+import { counted } from './features.ts'
 import type { Weights } from './decode.ts'
 import type { Act } from './items.ts'
 import { is } from './tell/telling.ts'
 
 const logit = (p: number): number =>
   Math.log(Math.min(0.999, Math.max(0.001, p)) / (1 - Math.min(0.999, Math.max(0.001, p))))
-const counted = new Set(['remove-fasteners', 'slacken', 'release-clips', 'unplug', 'cut', 'place-temporary'])
 const content = (a: Atom): boolean =>
   is(a, 'word', 'part', 'thing', 'num', 'count', 'mm', 'inch', 'size', 'times', 'quality', 'colour')
 const flag = (yes: boolean): number => (yes ? 1 : 0)
@@ -48,7 +48,7 @@ export function doubtsOf(
     most(own.filter(a => a.tag === 'word').length, 3),
     most(inText, 2),
     flag(own.some(a => a.struck)),
-    flag(counted.has(kind) && values.count === undefined),
+    flag(counted.includes(kind) && values.count === undefined),
     most(Math.max(0, own.length - 8) / 8, 3),
     most(unseen / 6, 3),
     flag(verbKinds.has(kind)),

@@ -153,7 +153,6 @@ export function corrected(atoms: readonly Atom[]): Atom[] {
         strike(out, from + k, from + k)
         continue
       }
-      strike(out, was, was)
       // What was said anew stands where the old stood where that matters: a figure before its thing.
       if (
         kind === 'figure' &&
@@ -164,14 +163,15 @@ export function corrected(atoms: readonly Atom[]): Atom[] {
           is(out[from + k + 1], 'thing', 'size', 'mm', 'litres')
         )
       ) {
-        out[was] = { ...out[was]!, n: a.n!, struck: undefined as never }
-        delete out[was]!.struck
+        out[was] = { ...out[was]!, n: a.n! }
         strike(out, from + k, from + k)
-      } else if (kind === 'part' && !is(out[from + k + 1], 'part')) {
+        continue
+      }
+      strike(out, was, was)
+      if (kind === 'part' && !is(out[from + k + 1], 'part'))
         // The words before the old name go with it.
         for (let b = was - 1; b >= 0 && is(out[b], 'part', 'pos') && !out[b]!.struck; b--)
           if (said.some(s => sort(s) === sort(out[b]!))) strike(out, b, b)
-      }
     }
     if (replaced) {
       strike(out, i, from - 1)

@@ -23,8 +23,10 @@ const kindsOfNoun = ((): ReadonlyMap<string, { first: string[]; all: string[] }>
   }
   return found
 })()
-const partKinds = ['remove-part', 'park-part', 'pull-off', 'fold-back', 'replace-part', 'fit-new', 'exchange']
-const counted = ['remove-fasteners', 'slacken', 'release-clips', 'unplug', 'cut', 'place-temporary']
+/** Kinds that handle a part by its name. */
+export const partKinds = ['remove-part', 'park-part', 'pull-off', 'fold-back', 'replace-part', 'fit-new', 'exchange']
+/** Kinds that say how many. */
+export const counted = ['remove-fasteners', 'slacken', 'release-clips', 'unplug', 'cut', 'place-temporary']
 
 /** What is said in a stretch, as far as kinds are told by it. */
 export interface Summary {
@@ -138,7 +140,7 @@ export function summary(
   const lemmas: string[] = []
   const nouns: string[] = []
   const tags: string[] = []
-  const counts = { verb: 0, noun: 0, figure: 0, part: 0, pass: 0, word: 0, posture: 0 }
+  const counts = { verb: 0, figure: 0, part: 0, pass: 0, word: 0, posture: 0 }
   let remark = 0
   let onShafts = false
   let led = false
@@ -152,8 +154,7 @@ export function summary(
     }
     if (led && a.tag === 'sep' && a.sign !== ',') led = false
     if (led && a.tag !== 'lead') continue
-    if (a.tag !== 'filler' && a.tag !== 'det')
-      tags.push(a.tag === 'thing' ? a.noun! : a.tag === 'away' || a.tag === 'still' || a.tag === 'neg' ? a.tag : a.tag)
+    if (a.tag !== 'filler' && a.tag !== 'det') tags.push(tagOf(a))
     if (onShaft.test(a.words)) put(`on-shaft:${a.words.replace(/s$/, '')}`)
     if (shafts.test(a.words)) onShafts = true
     if (atWall.test(a.words)) put('wall')
@@ -181,7 +182,6 @@ export function summary(
         break
       }
       case 'thing':
-        counts.noun += 1
         nouns.push(a.noun!)
         put(`N:${a.noun}`)
         if (a.plural) put(`N+:${a.noun}`)
@@ -259,8 +259,6 @@ export function summary(
       case 'pos':
         put('pos')
         break
-      case 'word' as never:
-        break
       default:
         put(a.tag)
         if (
@@ -306,20 +304,21 @@ export function summary(
   if (has('away') || counts.verb) for (const k of ['remove-part', 'pull-off']) kinds.add(k)
   if (has('old') || has('new')) for (const k of ['replace-part', 'fit-new']) kinds.add(k)
   if (has('still')) kinds.add('park-part')
-  if (has('figure') && counts.noun === 0) for (const k of counted) kinds.add(k)
+  if (has('figure') && nouns.length === 0) for (const k of counted) kinds.add(k)
   if (nouns.includes('machine') || has('posture')) for (const k of ['turn-machine', 'pull-out']) kinds.add(k)
   if (counts.pass) kinds.add('unroute')
   // Pairs: what the verb does with the thing.
   const [v, v2] = [lemmas[0], lemmas[1]]
   const n = nouns[0]
   const object = n ?? (counts.part ? 'part' : has('pos') ? 'pos' : 'none')
+  const went = tagsAway(atoms, from, to)
   if (v) {
     put(`V1:${v}`)
     put(`VO:${v}|${object}`)
-    for (const a of tagsAway(atoms, from, to)) put(`VA:${v}|${a}`)
+    for (const a of went) put(`VA:${v}|${a}`)
   } else put(`O:${object}`)
   if (v2) put(`V2:${v2}`)
-  for (const a of tagsAway(atoms, from, to)) put(`OA:${object}|${a}`)
+  for (const a of went) put(`OA:${object}|${a}`)
   for (let i = 0; i < nouns.length - 1; i++) put(`NN:${nouns[i]}|${nouns[i + 1]}`)
   const [ahead, behind] = [near(atoms, to, 1), near(atoms, from - 1, -1)]
   put(`nx:${ahead ? tagOf(ahead) : 'end'}`)
@@ -423,7 +422,7 @@ export function summary(
           nouns.includes('fastener') ||
           some('sized', 'Q:drive', 'Q:hand') ||
           has('figure') ||
-          (has('Q:condition') && !counts.noun) ||
+          (has('Q:condition') && !nouns.length) ||
           verb('unscrew', 'unbolt', 'slacken', 'loosen', 'undo', 'slack', 'ease')
         )
       case 'replace-part':

@@ -1,5 +1,3 @@
-import type { Value } from './atom.ts'
-
 /** Numbers as they are spoken: units and teens, and tens. */
 const units: Record<string, number> = Object.fromEntries(
   'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'
@@ -95,6 +93,3 @@ export function worthOf(text: string): number {
 }
 /** Millimetres of inches, to a thousandth. */
 export const millimetres = (inches: string): number => Number((worthOf(inches) * 25.4).toFixed(3))
-
-/** What a figure in a thread or a drive sets. */
-export type Sets = Readonly<Record<string, Value>>

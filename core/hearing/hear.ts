@@ -8,10 +8,6 @@ import { tellAs } from './tell/kinds.ts'
 import { once } from '../assembly/kept.ts'
 import { shipped, shippedCertainty, type Certainties } from './weights.ts'
 
-/** What else an act can be, next likely. */
-export interface Runner {
-  kind: string
-}
 /** An act that was heard, with how likely it is right as a whole, 0 to 1. */
 export interface HeardAct extends Act {
   /** What speaks against it, as figures. */
@@ -20,7 +16,7 @@ export interface HeardAct extends Act {
   /** How likely its kind is right, whatever is said of it besides. */
   kindLikelihood: number
   /** The next likely kind of it, where it is near. */
-  or?: Runner
+  or?: string
 }
 /** What was heard of a line: its acts in the order said, and what is remark or heading. */
 export interface Heard {
@@ -55,12 +51,12 @@ function tellingOnce(): typeof tellAs {
   }
 }
 
-const keyOf = ({ kind, values }: Act): string => JSON.stringify([kind, values], (_, v: unknown) => v)
+const keyOf = ({ kind, values }: Act): string => JSON.stringify([kind, values])
 
 /** Hears a line of any text. It never fails; what nobody understands is a remark. */
-export function hear(text: string, known: readonly string[] = [], by: HeardWith = shippedWith()): Heard {
+export function hear(text: string, by: HeardWith = shippedWith()): Heard {
   const { weights, certainties } = by
-  const atoms = atomsOf(text, known)
+  const atoms = atomsOf(text)
   const cuts = cutsOf(atoms)
   const weighed = atoms.length ? decode(atoms, cuts, weights, width) : []
   const found = weighed.filter((d, i) => i < 2 || weighed[0]!.score - d.score < behind)
@@ -93,7 +89,7 @@ export function hear(text: string, known: readonly string[] = [], by: HeardWith 
       doubts,
       likelihood: certaintyOf(doubts, certainties.whole),
       kindLikelihood: certaintyOf(doubts, certainties.kind),
-      ...(other && { or: { kind: other.kind } }),
+      ...(other && { or: other.kind }),
     }
   })
   return { text, atoms, acts, spans: best.spans }

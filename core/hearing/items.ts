@@ -1,5 +1,6 @@
 import type { Atom } from './atom.ts'
 import type { Span } from './decode.ts'
+import { partKinds } from './features.ts'
 import { tellAs, type Told } from './tell/kinds.ts'
 import { nounPhrases, wordsOf } from './tell/phrases.ts'
 import { isNoun, telling } from './tell/telling.ts'
@@ -8,8 +9,6 @@ import { isNoun, telling } from './tell/telling.ts'
 export interface Act extends Told {
   span: Span
 }
-
-const namedKinds = new Set(['remove-part', 'park-part', 'pull-off', 'fold-back', 'replace-part', 'exchange', 'fit-new'])
 
 /** What a heading or a place says that what follows can go on from. */
 const nameIn = (atoms: readonly Atom[], text: string): string | undefined => {
@@ -67,8 +66,9 @@ export function actsOf(
         if (isNoun(a, 'tube')) lastLine = 'pressure tube'
         else if (isNoun(a, 'line')) lastLine = a.plural ? 'harness' : String(a.sets?.type ?? 'harness')
       if (told.t.heading) heading = told.t.heading
-      const before = acts.findLast(a => saidAgain(a, told, own)) ?? acts.at(-1)
-      if (before && (saidAgain(before, told, own) || goesOn(before, told, own))) {
+      const again = acts.findLast(a => saidAgain(a, told, own))
+      const before = again ?? acts.at(-1)
+      if (before && (again || goesOn(before, told, own))) {
         for (const [key, value] of Object.entries(values))
           if (key !== 'countImplied' && key !== 'hose' && key !== 'count' && key !== 'place')
             before.values[key] ??= value
@@ -91,7 +91,7 @@ export function actsOf(
         before.values.lies ??= values.lies
         continue
       }
-      if (namedKinds.has(told.kind)) {
+      if (partKinds.includes(told.kind)) {
         if (!values.name || /^(it|them|they|one)$/i.test(values.name as string)) {
           const name = heading ?? lastName
           if (name) {
@@ -129,7 +129,7 @@ function saidAgain(before: Act, told: Told, own: readonly Atom[]): boolean {
 function goesOn(before: Act, told: Told, own: readonly Atom[]): boolean {
   if (
     before.kind === told.kind &&
-    !namedKinds.has(told.kind) &&
+    !partKinds.includes(told.kind) &&
     own.every(a => ['away', 'sep', 'aux', 'filler', 'done', 'conj', 'pron'].includes(a.tag))
   )
     return true

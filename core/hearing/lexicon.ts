@@ -82,7 +82,7 @@ export const lexicon = once((): Lexicon => {
   const entries = new Map<string, Entry[]>()
   const longer = new Map<string, number>()
   const words = new Set<string>()
-  const add = (phrase: string, entry: Entry, first = false) => {
+  const add = (phrase: string, entry: Entry) => {
     const all = plainWords(phrase)
     if (!all.length) return
     const key = all.join(' ')
@@ -90,8 +90,7 @@ export const lexicon = once((): Lexicon => {
     if (known) {
       if (known.some(e => e.tag === entry.tag && e.noun === entry.noun && e.posture === entry.posture && !entry.verb))
         return
-      if (first) known.unshift(entry)
-      else known.push(entry)
+      known.push(entry)
     } else entries.set(key, [entry])
     for (const w of all) words.add(w)
     if (all.length > 1) longer.set(all[0]!, Math.max(all.length, longer.get(all[0]!) ?? 0))
@@ -111,8 +110,7 @@ export const lexicon = once((): Lexicon => {
     for (const s of said) add(s, { tag: 'posture', posture: head.join(' ') as Posture })
   for (const [[by], said] of lists(passingLines)) for (const s of said) add(s, { tag: 'pass', by: by as Passing })
   for (const [[field, ...rest], said] of lists(qualityLines))
-    for (const s of said)
-      add(s, { tag: 'quality', sets: { [field!]: value(rest.join(' ').replace('not original', 'not original')) } })
+    for (const s of said) add(s, { tag: 'quality', sets: { [field!]: value(rest.join(' ')) } })
   for (const s of looks.split(',')) add(s.trim(), { tag: 'look' })
   for (const [[colour], said] of lists(colourLines)) for (const s of said) add(s, { tag: 'colour', colour: colour! })
   const ownWords = Object.values(moveKinds).map(({ grammar }: { grammar: Grammar }) => grammar.words ?? {})

@@ -15,7 +15,7 @@ const doubtful = 0.3
 
 /** Reads one line. What owes nothing on the way back is an item of its own kind; remarks are in `rest`. */
 export function readOne(text: string, by?: HeardWith): ReadLine {
-  const { acts, spans, atoms } = hear(text, [], by)
+  const { acts, spans, atoms } = hear(text, by)
   const rest = spans
     .filter(s => s.reading === 'note')
     .map(s => text.slice(atoms[s.from]!.start, atoms[s.to - 1]!.end).replace(/^[\s,;.:-]+|[\s,;.:-]+$/g, ''))

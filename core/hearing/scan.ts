@@ -1,3 +1,4 @@
+import { unquoted } from '../grammar/quoted.ts'
 import type { Atom } from './atom.ts'
 import { spokenNumber } from './figures.ts'
 import { lexicon, type Entry } from './lexicon.ts'
@@ -54,18 +55,17 @@ interface Word {
 /** A word as the trade writes it: in full, without apostrophe, spelt right. */
 function normal(typed: string): { norm: string; off: number } {
   const { entries, shortened, misheard, words } = lexicon()
+  const known = (word: string) => entries.has(word) || words.has(word)
   const full = shortened.get(typed) ?? misheard.get(typed)
   if (full) return { norm: full, off: 0 }
-  const of = typed.replace(/'s?$/, '')
-  if (of !== typed && !/^(it|that|there|he|she|what|who|let)$/.test(of) && (entries.has(of) || words.has(of)))
-    return { norm: of, off: 0 }
+  const owner = typed.replace(/'s?$/, '')
+  const owns = owner !== typed && known(owner)
+  if (owns && !/^(it|that|there|he|she|what|who|let)$/.test(owner)) return { norm: owner, off: 0 }
   const bare = typed.replace(/'/g, '')
   if (spokenNumber([bare], 0)) return { norm: bare, off: 0 }
-  if (entries.has(bare) || words.has(bare)) return { norm: bare, off: 0 }
-  const owner = typed.replace(/'s?$/, '')
-  if (owner !== typed && (entries.has(owner) || words.has(owner))) return { norm: owner, off: 0 }
-  if (/s$/.test(bare) && (entries.has(bare.slice(0, -1)) || words.has(bare.slice(0, -1))))
-    return { norm: bare.slice(0, -1), off: 0 }
+  if (known(bare)) return { norm: bare, off: 0 }
+  if (owns) return { norm: owner, off: 0 }
+  if (/s$/.test(bare) && known(bare.slice(0, -1))) return { norm: bare.slice(0, -1), off: 0 }
   const meant = meantBy(bare)
   if (!meant || meant.off > 1) {
     // Two words written as one: `beltpulley`, `doorlock`.
@@ -142,7 +142,7 @@ function wordsToAtoms(heard: readonly Word[]): Raw[] {
   const words = asMeant(heard)
   const atoms: Raw[] = []
   for (let i = 0; i < words.length;) {
-    const { start, typed, norm, off } = words[i]!
+    const { start, norm } = words[i]!
     const phrase = phraseFrom(words, i)
     const spoken = spokenNumber(
       words.slice(i, i + 4).map(w => w.norm),
@@ -173,7 +173,7 @@ function wordsToAtoms(heard: readonly Word[]): Raw[] {
       end: words[i + took - 1]!.end,
       words: phrase?.key ?? norm,
       ...(first ?? { tag: 'word' }),
-      off: words.slice(i, i + took).reduce((sum, w) => sum + w.off, off === 0 && norm !== typed ? 0 : 0),
+      off: words.slice(i, i + took).reduce((sum, w) => sum + w.off, 0),
       can: phrase?.entries ?? [],
     })
     i += took
@@ -185,7 +185,7 @@ function wordsToAtoms(heard: readonly Word[]): Raw[] {
  * Reads a line from left to right into atoms with their spans and candidates. Every character that is not white space lies in one
  * atom, or in a word that is no atom of its own.
  */
-export function scan(original: string, _known: readonly string[] = []): Raw[] {
+export function scan(original: string): Raw[] {
   const text = plainText(original)
   const allCaps = original === original.toUpperCase()
   const atoms: Raw[] = []
@@ -300,6 +300,5 @@ function exact(
   means: Omit<Atom, 'start' | 'end' | 'words'>,
 ): Omit<Atom, 'start' | 'end' | 'words'> {
   const said = original.slice(at, at + took)
-  const value = said.slice(said.indexOf('=') + 1)
-  return { ...means, sets: { value: value.startsWith('"') ? value.slice(1, -1).replace(/\\([^])/gu, '$1') : value } }
+  return { ...means, sets: { value: unquoted(said.slice(said.indexOf('=') + 1)) } }
 }

@@ -49,11 +49,14 @@ export function withUnits(atoms: readonly Raw[]): Raw[] {
     } else if (/^(t|tea)$/.test(a.words) && b?.tag === 'num' && (b.n ?? 0) >= 6) {
       out.push(joined([a, b], { tag: 'size', sets: { drive: 'torx', size: `T${b.n}` } }))
       i += 1
-    } else if (a.words === 'p' && b?.words === 'z' && c && (c.n === 2 || /^(to|too|two)$/.test(c.words))) {
-      out.push(joined([a, b, c], { tag: 'size', sets: { drive: 'pozidriv', size: 'PZ2' } }))
-      i += 2
-    } else if (a.words === 'p' && b?.words === 'h' && c && (c.n === 2 || /^(to|too|two)$/.test(c.words))) {
-      out.push(joined([a, b, c], { tag: 'size', sets: { drive: 'phillips', size: 'PH2' } }))
+    } else if (
+      a.words === 'p' &&
+      (b?.words === 'z' || b?.words === 'h') &&
+      c &&
+      (c.n === 2 || /^(to|too|two)$/.test(c.words))
+    ) {
+      const sets = b.words === 'z' ? { drive: 'pozidriv', size: 'PZ2' } : { drive: 'phillips', size: 'PH2' }
+      out.push(joined([a, b, c], { tag: 'size', sets }))
       i += 2
     } else if (a.tag === 'num' || a.tag === 'inch') {
       const article = b && (b.words === 'a' || b.words === 'an') && a.n === 0.5 ? 1 : 0
@@ -74,7 +77,7 @@ export function withUnits(atoms: readonly Raw[]): Raw[] {
         } else take({ tag: 'litres', sets: { litres: a.n! } })
       } else if (of === 'turns')
         take(
-          a.n === 0.25 || a.n === 1 / 4
+          a.n === 0.25
             ? { tag: 'thing', noun: 'clip', sets: { type: 'bayonet' } }
             : { tag: 'turns', sets: { turns: a.n! } },
         )
@@ -188,9 +191,8 @@ export function withSense(atoms: readonly Raw[]): Raw[] {
       const counts = (x: Raw | undefined) =>
         x !== undefined &&
         (x.tag === 'size' ||
-          (x.tag === 'mm' && w !== 'to') ||
-          (x.tag === 'thing' && x.plural === true) ||
           x.tag === 'mm' ||
+          (x.tag === 'thing' && x.plural === true) ||
           (x.tag === 'num' && (x.n ?? 0) > 5 && w !== 'to'))
       const second = tagged('quality', 'look', 'size', 'mm', 'num')(after) ? out[i + 2] : undefined
       const free =
@@ -227,9 +229,7 @@ export function withSense(atoms: readonly Raw[]): Raw[] {
     if (w === 'tape' || w === 'strap' || w === 'prop' || w === 'mark') {
       const verbal =
         (isSep(before) || tagged('pron', 'modal', 'conj')(before)) &&
-        (tagged('det', 'both' as Tag, 'part')(after) ||
-          (after?.tag === 'thing' && w !== 'mark') ||
-          (w === 'mark' && nouny(after)))
+        (tagged('det', 'part')(after) || (after?.tag === 'thing' && w !== 'mark') || (w === 'mark' && nouny(after)))
       if (asVerb && verbal) set(asVerb)
       continue
     }

@@ -1,4 +1,5 @@
 import { fieldNames } from '../moves/fields-of.ts'
+import { unquoted } from '../grammar/quoted.ts'
 import type { Atom } from './atom.ts'
 import { millimetres, writtenFraction } from './figures.ts'
 
@@ -19,7 +20,6 @@ const sets = (values: Record<string, string | number | boolean>, tag: Atom['tag'
   sets: values,
   ...(n !== undefined && { n }),
 })
-const unquoted = (text: string) => text.slice(1, -1).replace(/\\([^])/gu, '$1')
 const inches = (text: string): { length: number; lengthAs: string } => {
   const written = writtenFraction(text)
   return { length: millimetres(written), lengthAs: `${written} in` }

@@ -4,6 +4,7 @@ import { glyphFor, variantsOf } from '../moves/registry.ts'
 import { formatMove } from './format.ts'
 import { leafOf } from '../moves/fields-of.ts'
 import type { ParsedClause } from './parse.ts'
+import { quote } from '../grammar/quoted.ts'
 import type { Token } from '../grammar/token.ts'
 
 /** Another reading of a token: what it would be called, and the line with it put in place. */
@@ -13,7 +14,6 @@ export interface Correction {
 }
 
 const sizes = ['T15', 'T20', 'T25', 'T30', 'PH1', 'PH2', '7 mm', '8 mm', '10 mm', '13 mm', '1/4 in']
-const quote = (text: string) => `"${text.replace(/["\\]/g, '\\$&')}"`
 
 const figure = (text: string) => /\d+/.exec(text)?.[0]
 const counted = (text: string, by: number) => {

@@ -2,6 +2,7 @@ import { passings, type Waypoint } from '../items/route.ts'
 import { fieldsOf, leafOf, written, type Leaf } from '../moves/fields-of.ts'
 import { freshMove, moveKinds, type Move, type MoveKindName } from '../moves/registry.ts'
 import type { Around } from '../moves/around.ts'
+import { unquoted } from '../grammar/quoted.ts'
 import type { Token } from '../grammar/token.ts'
 
 /** A clause in the exact form that `formatMove` writes: its kind, what it says by field, and its tokens. */
@@ -15,18 +16,31 @@ const verbs = (Object.entries(moveKinds) as [MoveKindName, { grammar: { verb: st
   .map(([kind, { grammar }]) => ({ kind, ...grammar }))
   .sort((a, b) => b.verb.length - a.verb.length)
 
-const unquoted = (text: string) => (text.startsWith('"') ? text.slice(1, -1).replace(/\\([^])/gu, '$1') : text)
 const quotes = String.raw`"(?:[^"\\]|\\[^])*"`
 const pair = new RegExp(`([A-Za-z]+)=(${quotes}|[^\\s;,":>]+)`, 'uy')
+const end = String.raw`(?=\s|:|$)`
+const times = new RegExp(String.raw`(\d{1,3})x${end}`, 'uy')
+const drive = new RegExp(String.raw`(T\d{1,2}|PH[0-4])(?:x(\d{1,3}))?${end}`, 'uy')
+const thread = new RegExp(String.raw`(M\d{1,2})x(\d{1,3})${end}`, 'uy')
+const cell = new RegExp(String.raw`@([A-Z][1-9]\d?)${end}`, 'uy')
 const point = new RegExp(`(${passings.join('|')})(?: (${quotes}))?(?: > |$)`, 'uy')
 
 /** A written value as its field wants it; `undefined` where it is none. */
-export function valueFor(leaf: Leaf, text: string, isQuoted: boolean): unknown {
+function valueFor(leaf: Leaf, text: string, isQuoted: boolean): unknown {
   if (leaf.type === 'strings') return text === 'none' && !isQuoted ? [] : [text]
   if (leaf.type === 'number') return Number.isNaN(Number(text)) ? undefined : Number(text)
   if (leaf.type === 'boolean') return { yes: true, no: false }[text]
   if (leaf.type === 'waypoints') return undefined
   return leaf.name === 'cell' && text === 'none' ? null : text
+}
+
+/** Puts a written value into its field, behind what a list has already; false where it is no value of that field. */
+export function putField(said: Record<string, unknown>, leaf: Leaf, text: string, isQuoted: boolean): boolean {
+  const value = valueFor(leaf, text, isQuoted)
+  if (value === undefined) return false
+  said[leaf.name] =
+    leaf.type === 'strings' ? [...((said[leaf.name] as string[] | undefined) ?? []), ...(value as string[])] : value
+  return true
 }
 
 /** Reads a clause that is wholly in the exact form; null where it is not. Nothing is inferred from it. `at` is where it stands in the line. */
@@ -55,42 +69,35 @@ export function readExact(clause: string, at: number): ExactClause | null {
         token(i, i + length, role)
         i += length
       }
-      const end = String.raw`(?=\s|:|$)`
-      const times = here(new RegExp(String.raw`(\d{1,3})x${end}`, 'uy'))
-      const drive = here(new RegExp(String.raw`(T\d{1,2}|PH[0-4])(?:x(\d{1,3}))?${end}`, 'uy'))
-      const thread = here(new RegExp(String.raw`(M\d{1,2})x(\d{1,3})${end}`, 'uy'))
-      const cell = here(new RegExp(String.raw`@([A-Z][1-9]\d?)${end}`, 'uy'))
+      const counted = here(times)
+      const driven = here(drive)
+      const threaded = here(thread)
+      const lies = here(cell)
       const field = here(pair)
-      if (times && leafOf(kind, 'count') && said.count === undefined) {
-        said.count = Number(times[1])
-        take(times[0].length, 'count')
-      } else if (drive && leafOf(kind, 'size')) {
-        said.size = drive[1]
-        said.drive = drive[1]!.startsWith('T') ? 'torx' : 'phillips'
-        if (drive[2]) said.length = Number(drive[2])
-        take(drive[0].length, 'size')
-      } else if (thread && leafOf(kind, 'thread')) {
-        said.thread = thread[1]
-        said.length = Number(thread[2])
-        take(thread[0].length, 'thread')
-      } else if (cell && leafOf(kind, 'cell')) {
-        said.cell = cell[1]
+      if (counted && leafOf(kind, 'count') && said.count === undefined) {
+        said.count = Number(counted[1])
+        take(counted[0].length, 'count')
+      } else if (driven && leafOf(kind, 'size')) {
+        said.size = driven[1]
+        said.drive = driven[1]!.startsWith('T') ? 'torx' : 'phillips'
+        if (driven[2]) said.length = Number(driven[2])
+        take(driven[0].length, 'size')
+      } else if (threaded && leafOf(kind, 'thread')) {
+        said.thread = threaded[1]
+        said.length = Number(threaded[2])
+        take(threaded[0].length, 'thread')
+      } else if (lies && leafOf(kind, 'cell')) {
+        said.cell = lies[1]
         named += 1
-        take(cell[0].length, 'cell')
+        take(lies[0].length, 'cell')
       } else if (thing && clause.startsWith(thing, i) && /^(?:\s|$)/.test(clause.slice(i + thing.length)))
         take(thing.length, 'act')
       else if (field) {
         const leaf = leafOf(kind, field[1]!)
-        const value = leaf && valueFor(leaf, unquoted(field[2]!), field[2]!.startsWith('"'))
-        if (!leaf || value === undefined) ok = false
-        else {
-          said[leaf.name] =
-            leaf.type === 'strings'
-              ? [...((said[leaf.name] as string[] | undefined) ?? []), ...(value as string[])]
-              : value
+        if (leaf && putField(said, leaf, unquoted(field[2]!), field[2]!.startsWith('"'))) {
           named += 1
           take(field[0].length, leaf.name)
-        }
+        } else ok = false
       } else if (clause[i] === ':' && leafOf(kind, 'waypoints')) {
         const from = i
         const points: Waypoint[] = []

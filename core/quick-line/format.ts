@@ -1,9 +1,9 @@
+import { quote } from '../grammar/quoted.ts'
 import type { Waypoint } from '../items/route.ts'
 import { kindOf, type Move } from '../moves/registry.ts'
 import { fieldsOf, read, type Leaf } from '../moves/fields-of.ts'
 
 const plain = /^[A-Za-z][A-Za-z-]*$/
-const quote = (text: string) => `"${text.replace(/["\\]/g, '\\$&')}"`
 const word = (value: unknown): string => {
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (typeof value === 'number') return String(value)

@@ -20,8 +20,6 @@ export interface LineContext {
   inHand?: Move | undefined
   /** The move recorded last: what `same again` repeats, and the cell that a bare `@` means. */
   last?: Move | undefined
-  /** Names of what is at hand on this machine, and words that the shop has taught. */
-  known?: readonly string[] | undefined
   /** Makes the id of each new move. */
   id: () => string
 }
@@ -141,15 +139,28 @@ const noted = (move: Move, more: readonly string[]): Move => {
 const levelOf = (likelihood: number): Certainty =>
   likelihood >= certainKind ? 'sure' : likelihood >= 0.6 ? 'likely' : 'guess'
 
+/** A heading or a remark as one token, the signs at its ends apart. */
+function plainTokens(own: readonly Atom[], line: string, at: number, role: 'place' | 'words'): Token[] {
+  const [first, last] = [own.findIndex(a => a.tag !== 'sep'), own.findLastIndex(a => a.tag !== 'sep')]
+  const sign = (a: Atom): Token => tokenAt(line, a.start, a.end, 'sign', 'sure')
+  const tokens =
+    first < 0
+      ? own.map(sign)
+      : [
+          ...own.slice(0, first).map(sign),
+          tokenAt(line, own[first]!.start, own[last]!.end, role, role === 'place' ? 'likely' : 'text'),
+          ...own.slice(last + 1).map(sign),
+        ]
+  return tokens.map(t => ({ ...t, start: t.start + at, end: t.end + at }))
+}
+
 /** What was heard of a stretch of the line, as clauses: one for each act, in the order of the line; remarks go to the act before them. */
 function clausesHeard(heard: Heard, at: number, context: LineContext, before: Move | undefined): ParsedClause[] {
   const clauses: ParsedClause[] = []
   const line = heard.text
-  const remarks: { text: string; tokens: Token[]; place: number }[] = []
-  const done = new Set<HeardAct>()
   for (const span of heard.spans) {
     const own = heard.atoms.slice(span.from, span.to)
-    const acts = heard.acts.filter(a => a.span === span && !done.has(a))
+    const acts = heard.acts.filter(a => a.span === span)
     if (!acts.length) {
       const isKind = span.reading !== 'note' && span.reading !== 'head'
       if (isKind) {
@@ -157,25 +168,10 @@ function clausesHeard(heard: Heard, at: number, context: LineContext, before: Mo
         if (told) clauses.push(silent(tokensOf(told.t, line, at, { kind: 'likely', field: () => 'likely' }).tokens))
         continue
       }
-      const role = span.reading === 'head' ? 'place' : 'words'
-      const [first, last] = [own.findIndex(a => a.tag !== 'sep'), own.findLastIndex(a => a.tag !== 'sep')]
-      const sign = (a: Atom): Token => tokenAt(line, a.start, a.end, 'sign', 'sure')
-      const tokens =
-        first < 0
-          ? own.map(sign)
-          : [
-              ...own.slice(0, first).map(sign),
-              tokenAt(line, own[first]!.start, own[last]!.end, role, role === 'place' ? 'likely' : 'text'),
-              ...own.slice(last + 1).map(sign),
-            ]
-      const moved = tokens.map(t => ({ ...t, start: t.start + at, end: t.end + at }))
-      clauses.push(silent(moved))
-      const said = moved.filter(t => t.role === 'words')
-      if (said.length) remarks.push({ text: said[0]!.text, tokens: said, place: clauses.length - 1 })
+      clauses.push(silent(plainTokens(own, line, at, span.reading === 'head' ? 'place' : 'words')))
       continue
     }
     for (const [n, act] of acts.entries()) {
-      done.add(act)
       const sure = {
         kind: levelOf(act.kindLikelihood),
         field: (name: string): Certainty => {
@@ -195,7 +191,7 @@ function clausesHeard(heard: Heard, at: number, context: LineContext, before: Mo
           adds: false,
           likelihood: act.likelihood,
         }
-        if (k === 0 && other) orAct(clause, other.kind)
+        if (k === 0 && other) orAct(clause, other)
         if (act.t.atoms.some(a => a.tag === 'same-cell') && before?.cell && leafOf(clause.kind!, 'cell'))
           fields.cell = before.cell
         clause.move = noted(moveOf(clause, context), k === 0 ? left : [])
@@ -204,11 +200,12 @@ function clausesHeard(heard: Heard, at: number, context: LineContext, before: Mo
       }
     }
   }
-  for (const { text, tokens, place } of remarks) {
-    const to = clauses.slice(0, place).findLast(c => c.move) ?? clauses.slice(place).find(c => c.move)
-    if (!to || !text) continue
-    to.move = noted(to.move!, [text])
-    for (const t of tokens) t.role = 'note'
+  for (const [place, { tokens }] of clauses.entries()) {
+    const remark = tokens.find(t => t.role === 'words')
+    const to = remark && (clauses.slice(0, place).findLast(c => c.move) ?? clauses.slice(place).find(c => c.move))
+    if (!to) continue
+    to.move = noted(to.move!, [remark.text])
+    remark.role = 'note'
   }
   return clauses
 }
@@ -223,7 +220,7 @@ function orAct(clause: ParsedClause, kind: string): void {
 
 /** `same again, bottom edge`: the move before, with what is said beside it. */
 function again(line: string, from: number, to: number, before: Move, context: LineContext): ParsedClause {
-  const heard = hear(line.slice(from, to), context.known)
+  const heard = hear(line.slice(from, to))
   const [told] = tellAs(before.kind, heard.atoms, { text: heard.text })
   const [plain = {}] = told ? saidOf({ ...told, kind: before.kind } as HeardAct) : []
   const tokens = told
@@ -290,7 +287,7 @@ export function parseLine(text: string, context: LineContext): Parsed {
   const clauses: ParsedClause[] = []
   let before = context.last
   let around = context.around
-  if (zone) clauses.push(silent([tokenAt(text, 0 + text.length - text.trimStart().length, zone.end, 'zone', 'sure')]))
+  if (zone) clauses.push(silent([tokenAt(text, text.length - text.trimStart().length, zone.end, 'zone', 'sure')]))
   const add = (clause: ParsedClause) => {
     clauses.push(clause)
     if (!clause.move || clause.adds) return
@@ -304,7 +301,7 @@ export function parseLine(text: string, context: LineContext): Parsed {
     if (!waiting) return
     const { from, to } = waiting
     waiting = null
-    const heard = hear(text.slice(from, to), context.known)
+    const heard = hear(text.slice(from, to))
     const here = { ...context, around }
     const added = context.inHand && !heard.acts.length ? adding(heard, from, context.inHand, here) : null
     if (added) add(added)

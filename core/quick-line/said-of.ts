@@ -2,7 +2,7 @@ import type { HeardAct } from '../hearing/hear.ts'
 import type { Waypoint } from '../items/route.ts'
 import { leafOf } from '../moves/fields-of.ts'
 import type { MoveKindName } from '../moves/registry.ts'
-import { valueFor } from './exact.ts'
+import { putField } from './exact.ts'
 
 /** Spanner sizes say their drive: only a hexagon is so many millimetres or so much of an inch wide. */
 const isSpanner = (size: unknown): boolean => /^[\d.]+ mm$|^[\d/-]+ in$/.test(String(size))
@@ -33,10 +33,7 @@ export function saidOf({ kind, values }: HeardAct): Record<string, unknown>[] {
     )
   for (const { field, value } of (values.exact as { field: string; value: string }[] | undefined) ?? []) {
     const leaf = leafOf(kind as MoveKindName, field)
-    const told = leaf && valueFor(leaf, value, true)
-    if (leaf && told !== undefined)
-      said[leaf.name] =
-        leaf.type === 'strings' ? [...((said[leaf.name] as string[] | undefined) ?? []), ...(told as string[])] : told
+    if (leaf) putField(said, leaf, value, true)
   }
   const labels = values.labels as string[] | undefined
   if (!labels?.length) return [said]

@@ -32,7 +32,6 @@ const content = (a: Atom): boolean =>
     'clock',
     'posture',
     'exact',
-    'tool' as never,
   )
 
 /** Words that belong to no field and say nothing by themselves. */

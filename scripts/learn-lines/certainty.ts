@@ -15,7 +15,7 @@ export interface Judged {
 /** Every act of the lines with its signs of doubt, and whether it was all right. */
 export function judge(lines: readonly Prepared[], weights: Weights): Judged[] {
   return lines.flatMap(({ line }) => {
-    const heard = hear(line.text, [], { weights, certainties: { kind: [], whole: [] } })
+    const heard = hear(line.text, { weights, certainties: { kind: [], whole: [] } })
     const flat = heard.acts.map(act => flatten([act]))
     const scored = scoreLine(line, { items: flat.flat(), unsure: false })
     const right = new Set(scored.pairs.filter(p => !p.wrong.length).map(p => p.read))

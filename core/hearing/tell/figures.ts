@@ -1,4 +1,5 @@
 import type { Atom } from '../atom.ts'
+import { millimetres } from '../figures.ts'
 import { free, is, isNoun, mark, tell, type Telling } from './telling.ts'
 
 /** Widths across flats that spanners come in, in mm. Of what is at hand in a washer only the odd ones are missing. */
@@ -75,12 +76,7 @@ export function tellCount(t: Telling, head: number): void {
   if (first && first.score >= 1) {
     tell(t, first.i, 'count', atoms[first.i]!.n)
     if (second && atoms[second.i]!.n !== atoms[first.i]!.n && first.score - second.score < 1.5)
-      t.doubts.push({
-        field: 'count',
-        at: first.i,
-        near: 0.8 - (first.score - second.score) * 0.4,
-        or: String(atoms[second.i]!.n),
-      })
+      t.doubts.push({ field: 'count', near: 0.8 - (first.score - second.score) * 0.4 })
     // The same figure said again counts nothing more.
     for (const c of candidates.slice(1))
       if (atoms[c.i]!.n === atoms[first.i]!.n && is(atoms[c.i], 'count')) mark(t, c.i, 'count')
@@ -118,7 +114,7 @@ export function tellSizes(t: Telling): void {
       if (a.sets?.size) tellBeside(t, i, 'size', a.sets.size)
       else if (!('size' in t.values) && spanners.has(a.n!) && !(afterSize(i) && a.n! > 10)) {
         tellBeside(t, i, 'size', `${a.n} mm`)
-        if (!usual.has(a.n!)) t.doubts.push({ field: 'size', at: i, near: 0.3, or: 'length' })
+        if (!usual.has(a.n!)) t.doubts.push({ field: 'size', near: 0.3 })
       } else if (a.n! >= 4 && a.n! <= 300) tellBeside(t, i, 'length', a.n)
       mark(t, i, 'length')
     } else if (a.tag === 'inch' && a.sets?.size) {
@@ -142,8 +138,7 @@ export function tellSizes(t: Telling): void {
   }
 }
 function tellInches(t: Telling, i: number, said: string): void {
-  const mm = Number(((t.atoms[i]!.n ?? 0) * 25.4).toFixed(3))
-  if (tellBeside(t, i, 'length', mm)) tellBeside(t, i, 'lengthAs', said)
+  if (tellBeside(t, i, 'length', millimetres(said.replace(' in', '')))) tellBeside(t, i, 'lengthAs', said)
 }
 /** Tells one more field by the same atom. */
 export function tellBeside(t: Telling, i: number, field: string, value: unknown): boolean {
@@ -165,7 +160,7 @@ export function tellLoneFigures(t: Telling): void {
       const { drive } = t.values
       const sign = drive === 'torx' ? 'T' : undefined
       tellBeside(t, i, 'size', sign ? `${sign}${a.n}` : `${a.n} mm`)
-      t.doubts.push({ field: 'size', at: i, near: usual.has(a.n!) || a.plural ? 0.15 : 0.5, or: 'count' })
+      t.doubts.push({ field: 'size', near: usual.has(a.n!) || a.plural ? 0.15 : 0.5 })
     } else if (a.field === '#' && t.values.drive === 'square') tellBeside(t, i, 'size', `#${a.n}`)
     else if (
       'size' in t.values &&
@@ -176,7 +171,7 @@ export function tellLoneFigures(t: Telling): void {
       is(t.atoms[i - 1], 'size', 'thread')
     ) {
       tellBeside(t, i, 'length', a.n)
-      t.doubts.push({ field: 'length', at: i, near: 0.5 })
+      t.doubts.push({ field: 'length', near: 0.5 })
     }
   }
 }

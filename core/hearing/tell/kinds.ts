@@ -1,7 +1,7 @@
 import type { Grammar } from '../../grammar/grammar.ts'
 import { moveKinds, type MoveKindName } from '../../moves/registry.ts'
 import type { Atom } from '../atom.ts'
-import { tellBeside, tellCount, tellLoneFigures, tellSizes } from './figures.ts'
+import { tellCount, tellLoneFigures, tellSizes } from './figures.ts'
 import { firstOf, tellLies, tellName, tellPlace } from './names.ts'
 import { nounPhrases, wordsOf } from './phrases.ts'
 import { leafOf } from '../../moves/fields-of.ts'
@@ -74,7 +74,6 @@ function fasteners(t: Telling, { text, heading }: Context): void {
   const head = firstOf(t, 'fastener')
   tellSizes(t)
   setsOf(t, 'drive', 'hand', 'head', 'secured', 'washers', 'into', 'captive', 'feel', 'pattern', 'torque', 'turns')
-  if (t.values.drive === 'nut') t.values.head ??= undefined
   tellCount(t, head)
   tellLoneFigures(t)
   tellLook(t)
@@ -102,7 +101,7 @@ function tellLook(t: Telling): void {
 }
 
 function clips(t: Telling, { text, heading }: Context): void {
-  const head = Math.max(firstOf(t, 'clip'), -1)
+  const head = firstOf(t, 'clip')
   const other = head < 0 ? firstOf(t, 'spring', 'pin', 'ring', 'tie', 'retainer', 'clamp') : -1
   setsOf(t, 'type', 'direction', 'fragile')
   if (t.values.type === undefined && t.atoms.some(a => a.verb?.lemma === 'unhook')) t.values.type = 'hook'
@@ -215,8 +214,6 @@ function joint(t: Telling, { text, heading }: Context): void {
   }
   for (const i of where(t, a => isNoun(a, 'spring'))) if (t.values.clamp === undefined) tell(t, i, 'clamp', 'spring')
   for (const i of where(t, a => isNoun(a, 'clip'))) mark(t, i, 'clamp')
-  const kind = t.atoms.some((a, i) => a.words === 'worm' || (is(a, 'quality') && t.roles[i] === 'clamp'))
-  void kind
   const hoses = where(t, a => isNoun(a, 'hose', 'tube'))
   const all = nounPhrases(t)
   const of =
@@ -442,10 +439,8 @@ function tellPart(t: Telling, { text, heading }: Context, lies: boolean): void {
   dropOldNew(t)
   const named = tellName(t, text, 'name')
   if (!named && heading) t.values.name = heading
-  const head = t.atoms.findIndex((a, i) => t.roles[i] === 'name' && is(a, 'part', 'thing') && a.plural)
   for (const i of where(t, a => is(a, 'num', 'count') && a.n !== undefined && Number.isInteger(a.n)))
     if (free(t, i)) tell(t, i, 'several', t.atoms[i]!.n)
-  void head
   setsOf(t, 'fragile', 'fit', 'seat', 'oneWay')
   if (lies) tellLies(t, text)
   tellPlace(t, text, named ? heading : undefined)
@@ -463,10 +458,9 @@ const tellers: Readonly<Record<string, (t: Telling, c: Context) => void>> = {
   unplug,
   'open-joint': joint,
   unroute: (t, { text }) => tellRoute(t, text),
-  'slip-belt': (t, c) => {
+  'slip-belt': t => {
     for (const i of where(t, a => isNoun(a, 'belt'))) mark(t, i, 'act')
     setsOf(t, 'ribs')
-    void c
   },
   'remove-part': asPart(false),
   'park-part': asPart(true),
@@ -534,6 +528,5 @@ export function tellAs(kind: string, atoms: readonly Atom[], context: Context): 
   ;(tellers[kind] ?? anyKind)(t, context)
   for (const i of where(t, a => a.tag === 'away')) mark(t, i, 'act')
   tellBesides(t)
-  void tellBeside
   return [{ kind, values: t.values, t }]
 }

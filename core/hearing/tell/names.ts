@@ -1,4 +1,4 @@
-import { is, isNoun, tell, type Telling } from './telling.ts'
+import { is, isNoun, type Telling } from './telling.ts'
 import { nounPhrases, wordsOf, type NounPhrase } from './phrases.ts'
 
 /** Little words that lead to a tool, a person or a reason, not to a place. */
@@ -44,7 +44,8 @@ const placed = (t: Telling, text: string, p: NounPhrase): string => {
   const lead = p.prep && keepsLead.has(p.prep) ? `${p.prep} ` : ''
   return lead + said
 }
-const take = (t: Telling, { from, to }: NounPhrase, role: string): void => {
+/** A phrase tells a role, where its atoms tell nothing yet. */
+export const take = (t: Telling, { from, to }: { from: number; to: number }, role: string): void => {
   for (let i = from; i <= to; i++) t.roles[i] ??= role
 }
 
@@ -128,7 +129,6 @@ export function tellName(t: Telling, text: string, field: string): boolean {
   )
     first.to -= 1
   let said = wordsOf(t, text, first)
-  let last = first
   // Two that come off as one have one name.
   const second = all[all.indexOf(first) + 1]
   const between = second && t.atoms.slice(first.to + 1, second.from)
@@ -140,9 +140,7 @@ export function tellName(t: Telling, text: string, field: string): boolean {
   ) {
     said = `${said} and ${wordsOf(t, text, second)}`
     take(t, second, field)
-    last = second
   }
-  void last
   t.values[field] = said
   take(t, first, field)
   return true
@@ -176,16 +174,11 @@ export function tellLies(t: Telling, text: string): void {
   const said: string[] = []
   for (const p of nounPhrases(t)) {
     if (p.prep !== undefined && !lyingLeads.has(p.prep)) continue
-    const { from, to } = p
     const lead = p.prep ? `${p.prep} ` : ''
     said.push(lead + wordsOf(t, text, p))
-    for (let i = from; i <= to; i++) t.roles[i] ??= 'lies'
+    take(t, p, 'lies')
   }
-  if (said.length) tellText(t, 'lies', said.join(', '))
-}
-const tellText = (t: Telling, field: string, value: string): void => {
-  if (!(field in t.values)) t.values[field] = value
+  if (said.length && !('lies' in t.values)) t.values.lies = said.join(', ')
 }
 export const firstOf = (t: Telling, ...nouns: string[]): number =>
   t.atoms.findIndex((a, i) => !a.struck && t.roles[i] === undefined && isNoun(a, ...nouns))
-export { tell }

@@ -1,5 +1,6 @@
 import type { Passing } from '../../items/route.ts'
 import type { Atom } from '../atom.ts'
+import { take } from './names.ts'
 import { nounPhrases, wordsOf } from './phrases.ts'
 import { free, is, isNoun, mark, where, type Telling } from './telling.ts'
 
@@ -29,12 +30,7 @@ export function tellRoute(t: Telling, text: string): void {
   const line = lines.find(i => !is(atoms[is(atoms[i - 1], 'det') ? i - 2 : i - 1], 'pass'))
   if (line !== undefined) {
     const a = atoms[line]!
-    t.values.type =
-      a.noun === 'hose'
-        ? 'hose'
-        : a.noun === 'tube'
-          ? 'pressure tube'
-          : (a.sets?.type ?? (a.plural ? 'harness' : 'harness'))
+    t.values.type = a.noun === 'hose' ? 'hose' : a.noun === 'tube' ? 'pressure tube' : (a.sets?.type ?? 'harness')
     // The wires of a part are its loom.
     if (t.values.type === 'single wire' && a.plural) t.values.type = 'harness'
     mark(t, line, 'type')
@@ -71,7 +67,7 @@ export function tellRoute(t: Telling, text: string): void {
         continue
       }
       if (last.of === undefined) {
-        last.of = text.slice(atoms[Math.max(0, i)]!.start, a.end)
+        last.of = text.slice(a.start, a.end)
         mark(t, i, 'waypoints')
         continue
       }
@@ -133,23 +129,21 @@ function holderAhead(t: Telling, i: number): number | undefined {
 function ofPoint(t: Telling, text: string, i: number): string | undefined {
   const { atoms } = t
   const isHolder = atoms[i]!.tag === 'thing'
+  const phrases = nounPhrases(t)
   if (is(atoms[i + 1], 'pron')) {
     // `behind it`: what was named last.
-    const named = nounPhrases(t)
-      .filter(p => p.to < i)
-      .at(-1)
+    const named = phrases.findLast(p => p.to < i)
     if (named) {
-      for (let k = named.from; k <= named.to; k++) t.roles[k] = 'waypoints'
+      take(t, named, 'waypoints')
       return wordsOf(t, text, named)
     }
   }
-  const phrases = nounPhrases(t)
   for (const p of phrases) {
     if (p.from < i) continue
     const between = atoms.slice(i + 1, p.from)
     if (between.some(a => is(a, 'sep', 'pass', 'verb') || (is(a, 'conj') && a.words !== 'of') || holder(a))) break
     if (isHolder && p.prep === undefined && p.from !== i + 1) break
-    for (let k = p.from; k <= p.to; k++) t.roles[k] = 'waypoints'
+    take(t, p, 'waypoints')
     // `hole in the base` is one place.
     const next = phrases.find(q => q.from > p.to)
     const joins =
@@ -158,15 +152,15 @@ function ofPoint(t: Telling, text: string, i: number): string | undefined {
       next.prep !== undefined &&
       /^(in|of|on|by|at)$/.test(next.prep)
     if (joins) {
-      for (let k = next.from; k <= next.to; k++) t.roles[k] = 'waypoints'
+      take(t, next, 'waypoints')
       return text.slice(atoms[p.from]!.start, atoms[next.to]!.end)
     }
     return wordsOf(t, text, p)
   }
   if (isHolder) {
-    const before = phrases.filter(p => p.to === i - 1 || (p.to === i - 2 && is(atoms[i - 1], 'num', 'count'))).at(-1)
+    const before = phrases.findLast(p => p.to === i - 1 || (p.to === i - 2 && is(atoms[i - 1], 'num', 'count')))
     if (before && free(t, before.from)) {
-      for (let k = before.from; k <= before.to; k++) t.roles[k] = 'waypoints'
+      take(t, before, 'waypoints')
       return wordsOf(t, text, before)
     }
   }
@@ -189,5 +183,5 @@ function keepClear(t: Telling, text: string): void {
   const phrase = nounPhrases(t).find(p => p.from > said)
   if (!phrase) return
   t.values.keepClear = [wordsOf(t, text, phrase)]
-  for (let k = said; k <= phrase.to; k++) t.roles[k] ??= 'keepClear'
+  take(t, { from: said, to: phrase.to }, 'keepClear')
 }

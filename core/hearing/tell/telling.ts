@@ -7,7 +7,7 @@ export interface Telling {
   /** What each atom tells: the name of a field, `act`, `count` …; nothing where it is not told yet. */
   roles: (string | undefined)[]
   values: Record<string, unknown>
-  /** Where a reading was a choice: the field, what else it could be, and how near that is, 0 to 1. */
+  /** Where a reading was a choice: the field, and how near another reading is, 0 to 1. */
   doubts: Doubt[]
   /** What stands before a colon in it: what follows goes on from there. */
   heading?: string
@@ -15,11 +15,8 @@ export interface Telling {
 /** A field that could be read otherwise. */
 export interface Doubt {
   field: string
-  at: number
   /** How likely the other reading is, by plausibility: 0 none, 1 as likely. */
   near: number
-  /** What else it could tell. */
-  or?: string
 }
 
 export const telling = (kind: string, atoms: readonly Atom[]): Telling => ({
