@@ -1,24 +1,14 @@
 import { writeFileSync } from 'node:fs'
 import { stored } from '../../core/hearing/weights.ts'
 import { linesOfOthers, spokenLines } from './lines.ts'
-import { atLeast, judge, regress, type Judged } from './certainty.ts'
+import { atLeast, regress } from './certainty.ts'
+import { crossed } from './folds.ts'
 import { prepare } from './prepare.ts'
 import { train } from './train.ts'
 
 /** Learns the weights of the reader from every line that is not held back, and writes them to `core/hearing/weights.json`. */
 const lines = [...spokenLines().filter(l => !l.held), ...linesOfOthers()].map(prepare)
-const folds = 5
-const judged: Judged[] = []
-for (let fold = 0; fold < folds; fold++) {
-  const weights = train(lines.filter((_, i) => i % folds !== fold))
-  judged.push(
-    ...judge(
-      lines.filter((_, i) => i % folds === fold),
-      weights,
-    ),
-  )
-  console.log(`fold ${fold + 1} of ${folds}`)
-}
+const judged = crossed(lines).flatMap(fold => fold.judged)
 const certainty = regress(judged)
 for (const from of [0.8, 0.85, 0.9, 0.93, 0.95, 0.97]) {
   const { shown, right } = atLeast(judged, certainty, from)

@@ -5,37 +5,29 @@ import { certaintyOf } from '../../core/hearing/certainty.ts'
 import type { HeardWith } from '../../core/hearing/hear.ts'
 import { readOne } from '../../core/hearing/read-one.ts'
 import { shippedCertainty } from '../../core/hearing/weights.ts'
-import { judge, type Judged } from './certainty.ts'
-import { linesOfOthers, spokenLines, type SpokenLine } from './lines.ts'
+import { atLeast, type Judged } from './certainty.ts'
+import { crossed } from './folds.ts'
+import { linesOfOthers, spokenLines } from './lines.ts'
 import { measure, row, rowHeads, type Measured } from './measure.ts'
 import { prepare } from './prepare.ts'
 import { train } from './train.ts'
 
 /** Measures the reader on lines that it has not seen, and writes the figures and the plot of its certainty into the documents. */
-const folds = 5
 const own = spokenLines()
 const tuned = own.filter(l => !l.held)
 const held = own.filter(l => l.held)
 const others = linesOfOthers()
 const certainties = shippedCertainty()
 
-/** Reads each line with weights that were learnt from the other folds. */
-function crossRead(lines: readonly SpokenLine[]): { read: Map<SpokenLine, HeardWith>; judged: Judged[] } {
-  const all = lines.map(prepare)
-  const read = new Map<SpokenLine, HeardWith>()
-  const judged: Judged[] = []
-  for (let fold = 0; fold < folds; fold++) {
-    const weights = train(all.filter((_, i) => i % folds !== fold))
-    const unseen = all.filter((_, i) => i % folds === fold)
-    for (const p of unseen) read.set(p.line, { weights, certainties })
-    judged.push(...judge(unseen, weights))
-  }
-  return { read, judged }
-}
-
 const all = [...tuned, ...others]
-const { read, judged } = crossRead(all)
-const crossed = measure(all, l => readOne(l.text, read.get(l)!))
+const parts = crossed(all.map(prepare))
+const judged = parts.flatMap(fold => fold.judged)
+const rightKind = judged.map(j => ({ ...j, right: j.kindRight }))
+/** What each line is heard with: weights that were learnt without it. */
+const without = new Map(
+  parts.flatMap(({ weights, unseen }) => unseen.map(p => [p.line, { weights, certainties }] as const)),
+)
+const unseen = measure(all, l => readOne(l.text, without.get(l)!))
 const withoutOthers: HeardWith = { weights: train(tuned.map(prepare)), certainties }
 const ofOthers = measure(others, l => readOne(l.text, withoutOthers))
 const ofHeld = measure(held)
@@ -63,19 +55,19 @@ const byKind = (m: Measured) =>
   )
 
 /** Acts in tenths of their likelihood: what was said, what was right, how many. */
-function bins(acts: readonly Judged[], coefficients: readonly number[], right: (j: Judged) => boolean) {
+function bins(acts: readonly Judged[], coefficients: readonly number[]) {
   return Array.from({ length: 10 }, (_, b) => {
     const inBin = acts.filter(j => Math.min(9, Math.floor(certaintyOf(j.doubts, coefficients) * 10)) === b)
     const said = inBin.reduce((sum, j) => sum + certaintyOf(j.doubts, coefficients), 0) / Math.max(1, inBin.length)
-    return { said, right: inBin.filter(right).length / Math.max(1, inBin.length), n: inBin.length }
+    return { said, right: inBin.filter(j => j.right).length / Math.max(1, inBin.length), n: inBin.length }
   }).filter(b => b.n >= 5)
 }
 function plot(): string {
   const x = scaleLinear([0, 1], [60, 460])
   const y = scaleLinear([0, 1], [420, 20])
   const curves = [
-    { points: bins(judged, certainties.kind, j => j.kindRight), dash: '', says: 'kind' },
-    { points: bins(judged, certainties.whole, j => j.right), dash: '6 4', says: 'all of it' },
+    { points: bins(rightKind, certainties.kind), dash: '', says: 'kind' },
+    { points: bins(judged, certainties.whole), dash: '6 4', says: 'all of it' },
   ]
   const most = Math.max(1, ...curves.flatMap(c => c.points.map(p => p.n)))
   const path = pathOf<{ said: number; right: number }>(
@@ -108,35 +100,31 @@ function plot(): string {
 }
 
 const total = (name: string, m: Measured) => row(name, m.all)
-const shown = (from: number, coefficients: readonly number[], right: (j: Judged) => boolean) => {
-  const some = judged.filter(j => certaintyOf(j.doubts, coefficients) >= from)
-  return [
-    from.toFixed(2),
-    ((100 * some.length) / judged.length).toFixed(1),
-    ((100 * some.filter(right).length) / Math.max(1, some.length)).toFixed(1),
-  ]
+const shown = (of: readonly Judged[], coefficients: readonly number[], from: number) => {
+  const { shown, right } = atLeast(of, coefficients, from)
+  return [from.toFixed(2), (100 * shown).toFixed(1), (100 * right).toFixed(1)]
 }
 const text = [
   table(rowHeads, [
-    total('cross-validated, 5 folds of all', crossed),
+    total('cross-validated, 5 folds of all', unseen),
     total('held back of our own voices', ofHeld),
     total('other people, learnt without them', ofOthers),
     total('what it was learnt from', seen),
   ]),
   '### By kind of act, cross-validated',
-  byKind(crossed),
+  byKind(unseen),
   '### By voice, cross-validated; capitals are other people',
-  byVoice(crossed),
+  byVoice(unseen),
   '### By voice, held back',
   byVoice(ofHeld),
   '### Certainty, on lines that were not seen',
   table(
     ['kind, from', 'shown', 'right'],
-    [0.9, 0.93, 0.95, 0.97].map(f => shown(f, certainties.kind, j => j.kindRight)),
+    [0.9, 0.93, 0.95, 0.97].map(f => shown(rightKind, certainties.kind, f)),
   ),
   table(
     ['all of it, from', 'shown', 'right'],
-    [0.8, 0.85, 0.9, 0.93].map(f => shown(f, certainties.whole, j => j.right)),
+    [0.8, 0.85, 0.9, 0.93].map(f => shown(judged, certainties.whole, f)),
   ),
 ].join('\n\n')
 
