@@ -1,7 +1,8 @@
 import type { Atom } from './atom.ts'
 import { corrected } from './corrected.ts'
 import { scan } from './scan.ts'
-import { withSense, withUnits } from './sense.ts'
+import { withSense } from './sense.ts'
+import { withUnits } from './units.ts'
 
 /** A line as atoms that mean one thing each, what was taken back in it struck out. */
 export const atomsOf = (text: string): Atom[] => corrected(withSense(withUnits(scan(text))))

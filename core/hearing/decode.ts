@@ -1,6 +1,7 @@
 import type { Atom } from './atom.ts'
 import type { Cut } from './cuts.ts'
-import { following, ofAnyAct, ofReading, readingIndex, summary, type Summary } from './features.ts'
+import { readingIndex, summary, type Summary } from './features.ts'
+import { following, ofAnyAct, ofReading } from './shared.ts'
 
 /** What was learnt: by feature, one weight for each reading; and the weights of features that are the same for every kind. */
 export interface Weights {

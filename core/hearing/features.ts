@@ -1,6 +1,7 @@
 import { moveKinds } from '../moves/registry.ts'
 import type { Grammar } from '../grammar/grammar.ts'
 import type { Atom } from './atom.ts'
+import { isPossible } from './possible.ts'
 import { is } from './tell/telling.ts'
 
 /** What a stretch can be read as: every kind of move, a remark, or a heading that only says where. */
@@ -75,45 +76,6 @@ const headClass: Readonly<Record<string, string>> = {
   water: 'water',
   power: 'power',
 }
-const markVerbs = [
-  'draw mark',
-  'mark',
-  'scribe',
-  'draw',
-  'scratch',
-  'number',
-  'label',
-  'paint',
-  'dot',
-  'write',
-  'pencil',
-  'score',
-  'tick',
-  'punch',
-  'chalk',
-  'tag',
-  'letter',
-]
-const attendVerbs = [
-  'measure',
-  'test',
-  'inspect',
-  'check',
-  'clean',
-  'photograph',
-  'wipe',
-  'grease',
-  'lubricate',
-  'meter',
-  'brush',
-  'rinse',
-  'knock',
-  'oil',
-  'examine',
-  'turn',
-  'spin',
-]
-
 const bucket = (n: number): string => (n > 3 ? '3+' : String(n))
 
 /** The features of atoms `from` to `to` (not included), with the cuts that lie within. */
@@ -365,85 +327,11 @@ export function summary(
     counts.figure === 0 &&
     counts.posture === 0 &&
     !['sized', 'away', 'neg', 'aux', 'Q:condition', 'modal', 'litres', 'ways', 'turns', 'new'].some(has)
-  const some = (...of: string[]) => of.some(has)
-  const verb = (...of: string[]) => of.some(l => lemmas.includes(l))
-  const can = (reading: string): boolean => {
-    switch (reading) {
-      case 'isolate':
-        return (
-          nouns.some(n => ['power', 'water', 'pressure', 'standpipe', 'capacitor', 'plug'].includes(n)) ||
-          some('wall', 'hot-cold') ||
-          verb('discharge', 'bleed', 'unplug', 'depressurise', 'depressurize')
-        )
-      case 'drain':
-        return nouns.some(n => ['filter', 'drain'].includes(n)) || has('litres') || verb('drain', 'empty', 'bail')
-      case 'draw-mark':
-        return nouns.includes('mark') || verb(...markVerbs)
-      case 'slip-belt':
-        return nouns.includes('belt')
-      case 'turn-machine':
-        return (
-          has('posture') ||
-          (nouns.includes('machine') && counts.verb > 0) ||
-          verb('tip', 'tilt', 'stand', 'lay', 'lie', 'roll', 'lean', 'turn', 'flip', 'right', 'upend')
-        )
-      case 'pull-out':
-        return nouns.includes('machine') || some('wall')
-      case 'cut':
-        return (
-          nouns.some(n => ['tie', 'tape', 'seal', 'clamp'].includes(n)) ||
-          verb('cut', 'snip', 'chop', 'nip', 'slit', 'sever')
-        )
-      case 'unroute':
-        return counts.pass > 0 || nouns.some(n => ['line', 'retainer', 'groove', 'grommet', 'hose', 'tube'].includes(n))
-      case 'place-temporary':
-        return (
-          nouns.some(n => ['temporary', 'tape', 'clamp'].includes(n)) ||
-          verb('prop', 'chock', 'tape', 'strap', 'wedge', 'lash', 'bungee', 'support', 'block', 'tie')
-        )
-      case 'open-joint':
-        return nouns.some(n => ['hose', 'tube', 'clamp'].includes(n)) || has('Q:clamp')
-      case 'unplug':
-        return (
-          nouns.some(n => ['plug', 'spade', 'line'].includes(n)) ||
-          some('colour', 'ways', 'label', 'Q:lock') ||
-          verb('unplug', 'disconnect', 'plug') ||
-          (bare && has('figure'))
-        )
-      case 'release-clips':
-        return (
-          nouns.some(n => ['clip', 'spring', 'ring', 'pin', 'retainer'].includes(n)) ||
-          verb('unclip', 'unhook', 'unlatch', 'release', 'clip', 'hook', 'unsnap') ||
-          (bare && has('figure'))
-        )
-      case 'remove-fasteners':
-      case 'slacken':
-        return (
-          nouns.includes('fastener') ||
-          some('sized', 'Q:drive', 'Q:hand') ||
-          has('figure') ||
-          (has('Q:condition') && !nouns.length) ||
-          verb('unscrew', 'unbolt', 'slacken', 'loosen', 'undo', 'slack', 'ease')
-        )
-      case 'replace-part':
-        return some('old', 'new') || verb('replace', 'renew', 'change', 'swap', 'exchange', 'substitute')
-      case 'exchange':
-        return verb('swap', 'exchange', 'change') || some('new')
-      case 'fit-new':
-        return has('new') || verb('fit', 'install')
-      case 'attend':
-        return verb(...attendVerbs)
-      case 'fold-back':
-        return verb('fold', 'peel', 'roll', 'turn', 'tuck', 'bend', 'flap', 'flip')
-      default:
-        return true
-    }
-  }
   const told = atoms.slice(from, to).find(a => a.tag === 'exact' && a.field === 'kind')?.sets?.value
   return {
     names,
     told: typeof told === 'string' && readingIndex.has(told) ? told : undefined,
-    can,
+    can: reading => isPossible(reading, { nouns, lemmas, has, bare, passes: counts.pass > 0 }),
     remarks: names.filter(n => remarkable.test(n)),
     verbKinds,
     nounKinds,
@@ -485,32 +373,5 @@ const tagsAway = (atoms: readonly Atom[], from: number, to: number): string[] =>
   const found: string[] = []
   for (let i = from; i < to; i++)
     if (is(atoms[i], 'away') && !found.includes(atoms[i]!.words)) found.push(atoms[i]!.words)
-  return found
-}
-
-/** Features that are the same for every kind of act: what speaks for a remark, whatever act it would be. */
-export const ofAnyAct = (s: Summary): string[] => ['~act', ...s.remarks.map(name => `~a:${name}`)]
-/** Features that are the same for every kind: does the verb mean it, does the thing. */
-export function ofReading(s: Summary, reading: string): string[] {
-  if (reading === 'note' || reading === 'head') return [`~${reading}`]
-  const found: string[] = []
-  if (s.firstKinds.size) found.push(s.firstKinds.has(reading) ? '~first-noun' : '~not-first-noun')
-  if (s.verbKinds.size) found.push(s.verbKinds.has(reading) ? '~verb' : '~other-verb')
-  if (s.nounKinds.size) found.push(s.nounKinds.has(reading) ? '~noun' : '~other-noun')
-  if (s.verbKinds.has(reading) && s.nounKinds.has(reading)) found.push('~both')
-  if (s.verbKinds.has(reading) && s.verbKinds.size === 1) found.push('~only-verb')
-  return found
-}
-/** Both together, as they are learnt. */
-export const shared = (s: Summary, reading: string): string[] =>
-  reading === 'note' || reading === 'head' ? ofReading(s, reading) : [...ofAnyAct(s), ...ofReading(s, reading)]
-/** The same of how a stretch goes on from what stands before it. */
-export function following(s: Summary, reading: string, before: string | undefined): string[] {
-  const pair = `${before ?? ''}>${reading}`
-  if (reading === 'note' || reading === 'head')
-    return before ? [pair, `~${reading}<${before === 'note' ? before : 'act'}`] : [pair]
-  const found = [pair]
-  if (s.bare) found.push(before === reading ? '~goes-on' : '~bare')
-  if (before === reading) found.push('~same')
   return found
 }

@@ -1,7 +1,8 @@
 import type { Atom } from './atom.ts'
 import type { Span } from './decode.ts'
 import { partKinds } from './features.ts'
-import { tellAs, type Told } from './tell/kinds.ts'
+import { tellAs } from './tell/kinds.ts'
+import type { Told } from './tell/told.ts'
 import { nounPhrases, wordsOf } from './tell/phrases.ts'
 import { isNoun, telling } from './tell/telling.ts'
 

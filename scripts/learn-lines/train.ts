@@ -1,5 +1,6 @@
 import type { Weights } from '../../core/hearing/decode.ts'
-import { following, readingIndex, readings, shared } from '../../core/hearing/features.ts'
+import { readingIndex, readings } from '../../core/hearing/features.ts'
+import { following, shared } from '../../core/hearing/shared.ts'
 import { gainOf, readingsOf, type Prepared } from './prepare.ts'
 import { known, knownFollowing, knownShared } from './known.ts'
 
