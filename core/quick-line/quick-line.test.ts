@@ -157,6 +157,15 @@ describe('a line in its place', () => {
     ])
     expect(parse('900x T20').moves).toMatchObject([{ count: 1, note: '900x' }])
   })
+  it('counts what hangs on its sign, where no screw is so short; a long one is a length, and not sure', () => {
+    expect(parse('T20 x4').moves).toMatchObject([{ count: 4 }])
+    expect(parse('T30 x2 hinge').moves).toMatchObject([{ count: 2, place: 'hinge' }])
+    const { moves, clauses } = parse('8 mm x14')
+    expect(moves).toMatchObject([{ count: 1, fastener: { size: '8 mm', length: 14 } }])
+    expect(clauses[0]!.tokens).toContainEqual(
+      expect.objectContaining({ text: 'x14', role: 'length', certainty: 'guess' }),
+    )
+  })
   it('keeps words that belong to no act', () => {
     expect(parse('hm, where was that').words).toBe('hm, where was that')
   })

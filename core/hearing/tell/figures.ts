@@ -124,12 +124,14 @@ export function tellSizes(t: Telling): void {
       mark(t, i, 'length')
     } else if (
       a.tag === 'times' &&
-      a.plural !== true &&
+      // A figure that hangs on its sign multiplies, unless a screw is more likely so long than there are so many: `8 mm x14`.
+      (a.plural !== true || a.n! >= 10) &&
       afterSize(i) &&
       !(a.n! <= 3) &&
       !(is(atoms[i - 1], 'inch') && a.n! <= 16)
     ) {
       tellBeside(t, i, 'length', a.n)
+      if (a.plural && a.n! <= 16) t.doubts.push({ field: 'length', near: 0.5 })
       mark(t, i, 'length')
     } else if (a.tag === 'times' && a.n! > 16) {
       tellBeside(t, i, 'length', a.n)
