@@ -105,7 +105,7 @@ const views = {
       .getByRole('button', { name: /Stand the machine upright/ })
       .last()
       .click()
-    await page.getByText('nothing holds it').waitFor()
+    await page.getByRole('button', { name: 'nothing holds it' }).waitFor()
     await context.request.post(`${base}/api/session`, { data: { login: 'jon', password: 'take-it-apart' } })
   },
   async finder() {
