@@ -2,7 +2,7 @@ import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium, type BrowserContext, type Page } from '@playwright/test'
-import { expect, newJob, nothingWaits, off, signIn, strip, tapPhoto, test } from './test/test.ts'
+import { expect, marksKept, newJob, nothingWaits, off, signIn, strip, tapPhoto, test } from './test/test.ts'
 
 const step = (page: Page, n: number) =>
   expect(page.getByRole('heading', { name: `Descent, step ${n}`, exact: true })).toBeAttached()
@@ -51,6 +51,7 @@ test('intake to the last step of the descent: no server from its first step on, 
   await atHand(page)
   await step(page, 2)
   const path = new URL(page.url()).pathname
+  const id = path.split('/')[2]!
   await server.kill()
 
   /** One photo, one tap, one key. */
@@ -72,6 +73,7 @@ test('intake to the last step of the descent: no server from its first step on, 
   await test.step('closed in the middle of a step and opened again without a server', async () => {
     await page.keyboard.press('p')
     await tapPhoto(page, 0.5, 0.5)
+    await marksKept(page, id, 1)
     await reopen(16)
     await expect(page.getByRole('button', { name: /^Marked fastener/ })).toBeVisible()
     await expect(off(page, '14 fasteners')).toBeVisible()
@@ -79,6 +81,7 @@ test('intake to the last step of the descent: no server from its first step on, 
     await step(page, 17)
   })
   for (let n = 17; n <= 28; n++) await goDown(n)
+  await marksKept(page, id, 0)
   await reopen(29)
   for (let n = 29; n <= 41; n++) await goDown(n)
   await expect(strip(page)).toContainText(/40 photos wait/)
@@ -87,7 +90,6 @@ test('intake to the last step of the descent: no server from its first step on, 
   await nothingWaits(page)
   await expect(strip(page)).toBeHidden()
 
-  const id = path.split('/')[2]!
   const log = (await (await page.request.get(`/api/jobs/${id}/events`)).json()) as {
     id: string
     seq: number

@@ -77,35 +77,40 @@ export async function tapPhoto(page: Page, x: number, y: number): Promise<void> 
   await stage.click({ position: { x: box.width * x, y: box.height * y } })
 }
 
+/** All that a store of this device's database holds. */
+const heldHere = <T>(page: Page, store: string) =>
+  page.evaluate(
+    name =>
+      new Promise<unknown[]>((done, fail) => {
+        const open = indexedDB.open('dialytica')
+        open.onerror = () => fail(open.error)
+        open.onsuccess = () => {
+          const all = open.result.transaction([name]).objectStore(name).getAll()
+          all.onsuccess = () => {
+            open.result.close()
+            done(all.result)
+          }
+        }
+      }),
+    store,
+  ) as Promise<T[]>
+
 /** True when nothing waits on this device any more. */
 export const nothingWaits = (page: Page) =>
   expect
-    .poll(
-      () =>
-        page.evaluate(
-          () =>
-            new Promise<number>((done, fail) => {
-              const open = indexedDB.open('dialytica')
-              open.onerror = () => fail(open.error)
-              open.onsuccess = () => {
-                const asked = open.result.transaction(['events', 'shots'])
-                const counts = ['events', 'shots'].map(
-                  name =>
-                    new Promise<number>(have => {
-                      const count = asked.objectStore(name).count()
-                      count.onsuccess = () => have(count.result)
-                    }),
-                )
-                void Promise.all(counts).then(([a, b]) => {
-                  open.result.close()
-                  done(a! + b!)
-                })
-              }
-            }),
-        ),
-      { timeout: 120_000 },
-    )
+    .poll(async () => (await heldHere(page, 'events')).length + (await heldHere(page, 'shots')).length, {
+      timeout: 120_000,
+    })
     .toBe(0)
+
+/** True when this device keeps the step in hand of a job with so many marks: a browser that ends now does not lose them. */
+export const marksKept = (page: Page, job: string, marks: number) =>
+  expect
+    .poll(async () => {
+      const drafts = await heldHere<{ job: string; step: { marks: unknown[] } }>(page, 'drafts')
+      return drafts.find(draft => draft.job === job)?.step.marks.length
+    })
+    .toBe(marks)
 
 /** Opens a job of its own on a new front loader, as the person who is signed in; returns the path of the job. */
 export async function newJob(page: Page, serial: string): Promise<string> {
