@@ -1,0 +1,102 @@
+import { hear, type HeardAct } from '../hearing/hear.ts'
+import { readTimed, type Cue } from './timed.ts'
+import { piecesOf, withoutIntent, type Piece } from './stance.ts'
+import { withAct, type TimedAct } from './twice.ts'
+import { secondOf, utterancesOf, type Utterance } from './utterances.ts'
+
+/** A stretch of what was said that becomes no act, and why. */
+export interface LeftOut {
+  from: number
+  to: number
+  text: string
+  /** Talk to others and remarks; or what is said of the way back. */
+  why: 'aside' | 'back'
+}
+/** What was heard of a narration: its acts in the order told, each once; and what is none of them. */
+export interface Narration {
+  cues: readonly Cue[]
+  acts: TimedAct[]
+  left: LeftOut[]
+}
+
+/** A heading is told by a name alone; what has no name of its own is of what was named before. */
+const named = new Set(['remove-part', 'park-part', 'pull-off', 'fold-back', 'replace-part'])
+const pointed = /^(?:it|them|they|this|that|one|those|these|everything|thing)$/i
+const firstPlace = (values: Readonly<Record<string, unknown>>): string | undefined =>
+  typeof values.place === 'string' ? values.place.split(', ')[0] : undefined
+
+/** An act with the name that it points at; null where nothing says what it is of. */
+function named_(act: HeardAct, last: string | undefined): HeardAct | null {
+  if (!named.has(act.kind)) return act
+  const { name } = act.values
+  if (typeof name === 'string' && name && !pointed.test(name)) return act
+  return last === undefined ? null : { ...act, values: { ...act.values, name: last } }
+}
+
+/** The utterance with what is not done now blanked out, at the same places: each blank parts what stands around it. */
+function onlyNow(text: string, pieces: readonly Piece[]): string {
+  const now = pieces
+    .map(({ from, to, stance }) =>
+      stance === 'now' ? text.slice(from, to) : `;${' '.repeat(Math.max(0, to - from - 1))}`,
+    )
+    .join('')
+  return withoutIntent(now)
+}
+
+/** Where the way back begins for good: a piece that says so, or two in a row that tell of nothing else. */
+function turnOf(all: readonly { pieces: readonly Piece[] }[]): number {
+  let row = 0
+  for (const [i, { pieces }] of all.entries()) {
+    if (pieces.some(p => p.turns)) return i
+    const isBack = pieces.some(p => p.stance === 'back') && !pieces.some(p => p.stance === 'now' && p.to - p.from > 40)
+    row = isBack ? row + 1 : pieces.some(p => p.stance === 'now') ? 0 : row
+    if (row >= 2) return i - 1
+  }
+  return all.length
+}
+
+/** Hears what was said, in order. */
+export function hearAll(cues: readonly Cue[]): Narration {
+  const utterances = utterancesOf(cues).map(u => ({ u, pieces: piecesOf(u.text) }))
+  const turn = turnOf(utterances)
+  let acts: TimedAct[] = []
+  const left: LeftOut[] = []
+  let last: string | undefined
+  const out = (u: Utterance, { from, to }: { from: number; to: number }, why: LeftOut['why']) => {
+    const text = u.text.slice(from, to).trim()
+    if (text) left.push({ from: secondOf(u, from), to: secondOf(u, to), text, why })
+  }
+  for (const [i, { u, pieces }] of utterances.entries()) {
+    const isBack = i > turn
+    const heardPieces = i === turn ? untilTurn(pieces) : pieces
+    if (isBack) {
+      out(u, { from: 0, to: u.text.length }, 'back')
+      continue
+    }
+    for (const p of heardPieces) if (p.stance !== 'now') out(u, p, p.stance === 'back' ? 'back' : 'aside')
+    // What is left where it is was only shown.
+    if (heardPieces.some(p => p.stance === 'kept') && acts.length && u.from - acts.at(-1)!.to < 20 && !heardPieces.some(p => p.stance === 'now' && p.to - p.from > 20))
+      acts = acts.slice(0, -1)
+    const heard = hear(onlyNow(u.text, heardPieces))
+    const span = (from: number, to: number) => ({ from: heard.atoms[from]!.start, to: heard.atoms[to - 1]!.end })
+    for (const s of heard.spans) if (s.reading === 'note') out(u, span(s.from, s.to), 'aside')
+    for (const heardAct of heard.acts) {
+      const at = span(heardAct.span.from, heardAct.span.to)
+      const act = named_(heardAct, last)
+      if (!act) continue
+      acts = withAct(acts, { act, from: secondOf(u, at.from), to: secondOf(u, at.to), said: u.text.slice(at.from, at.to) })
+      last = typeof act.values.name === 'string' ? act.values.name : (firstPlace(act.values) ?? last)
+    }
+  }
+  return { cues, acts, left: left.sort((a, b) => a.from - b.from) }
+}
+const untilTurn = (pieces: readonly Piece[]): Piece[] => {
+  const at = pieces.findIndex(p => p.turns)
+  return pieces.map((p, i) => (at >= 0 && i >= at && p.stance === 'now' ? { ...p, stance: 'back' } : p))
+}
+
+/** Hears a narration in one of the forms that `readTimed` reads. */
+export function narrate(source: string): ({ ok: true } & Narration) | { ok: false; problem: string } {
+  const timed = readTimed(source)
+  return timed.ok ? { ok: true, ...hearAll(timed.cues) } : timed
+}
