@@ -33,6 +33,14 @@ export interface Spoken {
 
 const small = (word: string | undefined): number | undefined => (word === undefined ? undefined : units[word])
 
+/** `two quarter inch heads`, `three quarter inch screws`: so many of a quarter, where nobody says it for a half, or several are counted. */
+function countsParts(words: readonly (string | undefined)[], at: number, whole: number): boolean {
+  if (whole === 1 || words[at + 1] !== 'quarter') return false
+  if (whole !== 3) return true
+  const after = words.slice(at + 2, at + 6)
+  return /^(?:heads|screws|bolts|nuts|studs|fasteners)$/.test(after.find(w => w !== undefined && /s$/.test(w)) ?? '')
+}
+
 /** The number that is spoken from a word on; nothing where none is. */
 export function spokenNumber(words: readonly (string | undefined)[], at: number): Spoken | null {
   const word = words[at]
@@ -40,10 +48,17 @@ export function spokenNumber(words: readonly (string | undefined)[], at: number)
   const one = single(word)
   const isPlural = one !== word
   const part = (w: string | undefined): number | undefined => (w === undefined ? undefined : parts[single(w)])
+  // `an inch and a half`, `an inch and eleven sixteenths`.
+  if (word === 'inch' && words[at + 1] === 'and') {
+    const article = words[at + 2] === 'a' ? 1 : 0
+    const [over, below] = article ? [1, part(words[at + 3])] : [small(words[at + 2]), part(words[at + 3])]
+    if (over && below && over < below) return { n: 1 + over / below, took: 4, fraction: `1-${over}/${below}` }
+    if (words[at + 2] === 'half') return { n: 1.5, took: 3, fraction: '1-1/2' }
+  }
   const whole = small(one)
   if (whole !== undefined && whole > 0) {
     const under = !isPlural && words[at + 1] !== 'second' ? part(words[at + 1]) : undefined
-    if (under && whole < under) return { n: whole / under, took: 2, fraction: `${whole}/${under}` }
+    if (under && whole < under && !countsParts(words, at, whole)) return { n: whole / under, took: 2, fraction: `${whole}/${under}` }
     if (!isPlural && words[at + 1] === 'and') {
       const article = words[at + 2] === 'a' ? 1 : 0
       const over = article ? 1 : small(words[at + 2])

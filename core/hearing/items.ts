@@ -103,7 +103,10 @@ export function actsOf(
         if (values.name) lastName = values.name as string
       } else if (values.place && (lastName === undefined || own.some(a => a.tag === 'part')))
         lastName = (values.place as string).split(', ')[0]
-      const follows = /^(after|once)$/.test(own.find(a => a.tag !== 'sep')?.words ?? '')
+      // `after the screws were out`; `pulley off, I marked it first`: what is told last was done before.
+      const follows =
+        /^(after|once)$/.test(own.find(a => a.tag !== 'sep')?.words ?? '') ||
+        /^(first|beforehand)$/.test(own.findLast(a => a.tag !== 'sep')?.words ?? '')
       if (follows && before && before.span.to === span.from) acts.splice(acts.length - 1, 0, { ...told, span })
       else acts.push({ ...told, span })
     }

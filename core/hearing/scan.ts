@@ -108,7 +108,9 @@ function phraseFrom(
     const goesOn =
       entries?.[0]?.tag === 'posture' &&
       next !== undefined &&
-      (next === 'of' || ['part', 'thing', 'pos'].includes(entryOf(next)?.[0]?.tag ?? ''))
+      (next === 'of' ||
+        ['part', 'thing', 'pos'].includes(entryOf(next)?.[0]?.tag ?? '') ||
+        (!/\b(?:its|her|his|it's)\b/.test(key) && (/^(?:is|are|there|i|we|you)$/.test(next) || spokenNumber([next], 0) !== null)))
     if (goesOn) continue
     if (entries) return { took, key, entries }
   }
@@ -145,7 +147,7 @@ function wordsToAtoms(heard: readonly Word[]): Raw[] {
     const { start, norm } = words[i]!
     const phrase = phraseFrom(words, i)
     const spoken = spokenNumber(
-      words.slice(i, i + 4).map(w => w.norm),
+      words.slice(i, i + 6).map(w => w.norm),
       0,
     )
     if (spoken && (!phrase || phrase.took <= spoken.took)) {

@@ -26,7 +26,7 @@ export const drain: MoveKind<Drain> = {
   grammar: {
     verb: 'drain',
     verbs:
-      'drain, empty, open, bail, run/ran, let/let, come/came, tip, pour, release, dump, catch/caught, collect, syphon, siphon, undo/undid/undone, unscrew',
+      'drain, empty, open, bail, run/ran, let/let, come/came, tip, pour, release, dump, catch/caught, collect, syphon, siphon, suck, undo/undid/undone, unscrew',
     things: ['filter', 'drain'],
     also: ['hose'],
   },
