@@ -106,7 +106,8 @@ export function actsOf(
       // `after the screws were out`; `pulley off, I marked it first`: what is told last was done before.
       const follows =
         /^(after|once)$/.test(own.find(a => a.tag !== 'sep')?.words ?? '') ||
-        /^(first|beforehand)$/.test(own.findLast(a => a.tag !== 'sep')?.words ?? '')
+        /^(first|beforehand)$/.test(own.findLast(a => a.tag !== 'sep')?.words ?? '') ||
+        (told.kind === 'draw-mark' && own.some((a, i) => a.words === 'first' && i > 2))
       if (follows && before && before.span.to === span.from) acts.splice(acts.length - 1, 0, { ...told, span })
       else acts.push({ ...told, span })
     }

@@ -19,16 +19,23 @@ export interface Narration {
   left: LeftOut[]
 }
 
-/** A heading is told by a name alone; what has no name of its own is of what was named before. */
-const named = new Set(['remove-part', 'park-part', 'pull-off', 'fold-back', 'replace-part'])
-const pointed = /^(?:it|them|they|this|that|one|those|these|everything|thing)$/i
-const firstPlace = (values: Readonly<Record<string, unknown>>): string | undefined =>
-  typeof values.place === 'string' ? values.place.split(', ')[0] : undefined
+/** Acts on a part: what has no name of its own is done to what was named before. */
+const onParts = new Set(['remove-part', 'park-part', 'pull-off', 'fold-back', 'replace-part'])
+const pointed =
+  /^(?:it|them|they|this|that|one|those|these|everything|thing|push|pull|slide|lift|twist|squeeze|press|wiggle|back|over)$/i
+/** What is taken in a shop and comes off no machine. */
+const noPart = /\b(?:photo|picture|video|look|coffee|break|breath|time|minute|second|care|guess)s?$/i
+const onlyWhere =
+  /^(?:(?:the|at|on|in|under|behind|far|upper|lower|left|right|top|bottom|rear|back|front|middle|cent(?:re|er)|corner|edge|side|end|inside|outside|hand)s?[\s-]*)+$/i
+/** The thing that a place names, where it names one. */
+const firstPlace = ({ place }: Readonly<Record<string, unknown>>): string | undefined =>
+  typeof place === 'string' ? place.split(', ').find(one => !onlyWhere.test(one)) : undefined
 
 /** An act with the name that it points at; null where nothing says what it is of. */
-function named_(act: HeardAct, last: string | undefined): HeardAct | null {
-  if (!named.has(act.kind)) return act
+function withName(act: HeardAct, last: string | undefined): HeardAct | null {
+  if (!onParts.has(act.kind)) return act
   const { name } = act.values
+  if (typeof name === 'string' && noPart.test(name)) return null
   if (typeof name === 'string' && name && !pointed.test(name)) return act
   return last === undefined ? null : { ...act, values: { ...act.values, name: last } }
 }
@@ -82,7 +89,7 @@ export function hearAll(cues: readonly Cue[]): Narration {
     for (const s of heard.spans) if (s.reading === 'note') out(u, span(s.from, s.to), 'aside')
     for (const heardAct of heard.acts) {
       const at = span(heardAct.span.from, heardAct.span.to)
-      const act = named_(heardAct, last)
+      const act = withName(heardAct, last)
       if (!act) continue
       acts = withAct(acts, { act, from: secondOf(u, at.from), to: secondOf(u, at.to), said: u.text.slice(at.from, at.to) })
       last = typeof act.values.name === 'string' ? act.values.name : (firstPlace(act.values) ?? last)

@@ -47,6 +47,14 @@ const imagined = any(
   'to see what',
 )
 const asked = /^(?:(?:and|so|but|okay|now) )?(?:did|do|does|should|shall|can (?:i|you|we)|could|would|where|what|why|how|who|are you|have you|is it|is that)\b/i
+/** Who counts along: `that is one`, `and that's the other one`, `one, two, three`. */
+const tally = new RegExp(
+  [
+    "^(?:(?:and|so|okay|there|oh)\\W+)*(?:that(?:'s| is| was)|this(?: is)?|there(?:'s| is)|here(?:'s| is)) (?:the )?(?:(?:other|last|first|second|third|fourth|left|right|top|bottom) )?(?:one|two|three|four|it|them|that)\\W*$",
+    '^(?:(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|and|uh|um)\\W*)+$',
+  ].join('|'),
+  'i',
+)
 /** What is not touched: it cancels what was only described before. */
 const leaves = any(
   'leave (?:it|that|those|them|this)(?: alone| be| where)?',
@@ -102,7 +110,7 @@ export function piecesOf(text: string): Piece[] {
     const said = text.slice(from, to).trim()
     const turning = turns.test(said)
     const isShort = /[.?!]$/.test(said) || said.split(/\s+/).length <= short
-    if (/\?$/.test(said) || asked.test(said) || audience.test(said) || (isShort && hearsay.test(said)))
+    if (/\?$/.test(said) || asked.test(said) || tally.test(said) || audience.test(said) || (isShort && hearsay.test(said)))
       return { from, to, stance: 'aside' }
     if (turning || back.test(said)) return { from, to, stance: 'back', ...(turning && { turns: true }) }
     if (leaves.test(said)) return { from, to, stance: 'kept' }

@@ -1,4 +1,5 @@
 import type { HeardAct } from '../hearing/hear.ts'
+import { withoutIntent } from './stance.ts'
 
 /** An act of a narration, with the seconds from and to which it is told. */
 export interface TimedAct {
@@ -35,8 +36,16 @@ const placeShared = (a: unknown, b: unknown): boolean => {
   return words(b).some(w => x.includes(w))
 }
 
-const definite = /\b(?:those|these|them|both|all|the|that|that's|them all|every)\b/i
-const counted = /^(?:so |and |okay |there |now |that's |that is |those |these |all |the )*(?:both|all|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+)\b/i
+const opening = String.raw`^(?:(?:so|and|then|okay|ok|now|there|oh|yeah|right|alright|that's|that is|it's)\W+)*(?:(?:take|took|taking|pull|pulled|get|got|undo|remove|removed|release|released)\s+(?:out\s+|off\s+)?)?`
+/** What is pointed at: `those two out`, `all four`, `the screws`. */
+const definite = new RegExp(`${opening}(?:those|these|them|both|all|the|that|every)\\b`, 'i')
+const counted = new RegExp(
+  `${opening}(?:(?:those|these|all|the)\\s+)*(?:both|all|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\\d+)\\b`,
+  'i',
+)
+const allGone = /\b(?:both|all(?: \w+)?)\s+(?:\w+\s+)?(?:out|off|gone|away|undone|loose|free)\b/i
+/** `the bottom one's the short one`: one of several is only told apart. */
+const member = /\bone(?: of (?:them|those|these|em))?(?:'s| is| has| goes| was)\b/i
 const another = /\b(?:another|other|more|second|third|last|next|also|again|same)\b/i
 const exactFields = ['drive', 'size', 'thread', 'head', 'hand', 'type', 'ways', 'housing', 'terminal', 'clamp', 'consumable', 'thing', 'to', 'what', 'label', 'lock'] as const
 
@@ -49,6 +58,11 @@ function agrees(before: TimedAct, now: TimedAct): boolean {
 }
 const countOf = ({ values }: HeardAct): number | undefined =>
   typeof values.count === 'number' && !values.countImplied ? values.count : undefined
+
+const pointsBack = ({ said }: TimedAct): boolean => {
+  const plain = withoutIntent(said).replace(/\s+/g, ' ').trim()
+  return definite.test(plain) || counted.test(plain) || allGone.test(plain)
+}
 
 /** True where an act that is told now was told before. */
 function isSaidAgain(before: TimedAct, now: TimedAct): boolean {
@@ -66,8 +80,9 @@ function isSaidAgain(before: TimedAct, now: TimedAct): boolean {
   if (b.kind === 'open-joint')
     return !another.test(now.said) && sameName(a.values.hose, b.values.hose) && placeShared(a.values.place, b.values.place)
   if (b.kind === 'drain' || b.kind === 'unroute') return !another.test(now.said) && Object.keys(b.values).length <= Object.keys(a.values).length
-  const points = definite.test(now.said) || counted.test(now.said)
+  if (countOf(a) === undefined && (countOf(b) ?? 1) > 1) return false
   const adds = exactFields.some(k => a.values[k] === undefined && b.values[k] !== undefined)
+  const points = pointsBack(now) || (!adds && countOf(b) === undefined && b.values.place === undefined && b.values.look === undefined)
   if (!points || (another.test(now.said) && !/\bboth|all\b/i.test(now.said))) return false
   return placeShared(a.values.place, b.values.place) && (!adds || countOf(b) !== undefined)
 }
@@ -91,7 +106,7 @@ function withMore(before: TimedAct, now: TimedAct): TimedAct {
 /** `four of those in total`: the whole of what was told one by one before. */
 function isTotal(list: readonly TimedAct[], now: TimedAct): boolean {
   const total = countOf(now.act)
-  if (total === undefined || total < 2 || !(definite.test(now.said) || counted.test(now.said))) return false
+  if (total === undefined || total < 2 || !pointsBack(now)) return false
   let sum = 0
   for (const before of list.slice(-acts).reverse()) {
     if (before.act.kind !== now.act.kind || now.from - before.to > reach) continue
@@ -102,10 +117,26 @@ function isTotal(list: readonly TimedAct[], now: TimedAct): boolean {
   return false
 }
 
+/** One of several that were counted before is told apart: it is not one more. */
+const isMember = (list: readonly TimedAct[], now: TimedAct): boolean => {
+  const before = list.findLast(b => b.act.kind === now.act.kind)
+  return (
+    before !== undefined &&
+    now.from - before.to <= reach &&
+    member.test(now.said) &&
+    !another.test(now.said) &&
+    (countOf(before.act) ?? 1) > 1 &&
+    (countOf(now.act) ?? 1) === 1
+  )
+}
+
 /** A list of acts with one more: taken in where it was told before, or left out where it is only the sum of what was. */
 export function withAct(list: readonly TimedAct[], now: TimedAct): TimedAct[] {
   const near = once.has(now.act.kind) ? list.length : acts
-  for (let i = list.length - 1; i >= Math.max(0, list.length - near); i--)
+  for (let i = list.length - 1; i >= Math.max(0, list.length - near); i--) {
     if (isSaidAgain(list[i]!, now)) return list.with(i, withMore(list[i]!, now))
-  return isTotal(list, now) ? [...list] : [...list, now]
+    // What is pointed at is the last of its kind, not one before it.
+    if (!once.has(now.act.kind) && list[i]!.act.kind === now.act.kind) break
+  }
+  return isTotal(list, now) || isMember(list, now) ? [...list] : [...list, now]
 }

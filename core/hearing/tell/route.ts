@@ -96,6 +96,11 @@ export function tellRoute(t: Telling, text: string): void {
       const of =
         ofPoint(t, text, ahead) ?? (before.length ? text.slice(before[0]!.start, before.at(-1)!.end) : undefined)
       if (of) point.of = of
+      const many = where(t, x => is(x, 'num', 'count')).find(k => k > i && k < ahead)
+      if (many !== undefined && point.by === 'retainer') {
+        point.count = atoms[many]!.n!
+        mark(t, many, 'waypoints')
+      }
       points.push(point)
       i = ahead
       continue
@@ -119,8 +124,8 @@ export function tellRoute(t: Telling, text: string): void {
 function holderAhead(t: Telling, i: number): number | undefined {
   for (let k = i + 1; k < Math.min(t.atoms.length, i + 6); k++) {
     const a = t.atoms[k]!
-    if (isNoun(a, 'grommet', 'retainer') || (isNoun(a, 'groove') && !/slot/.test(a.words))) return k
-    if (!is(a, 'det', 'look', 'mm', 'inch', 'num', 'part', 'pos', 'colour', 'word')) return undefined
+    if (isNoun(a, 'grommet', 'retainer', 'clip') || (isNoun(a, 'groove') && !/slot/.test(a.words))) return k
+    if (!is(a, 'det', 'look', 'mm', 'inch', 'num', 'count', 'part', 'pos', 'colour', 'word')) return undefined
   }
   return undefined
 }
