@@ -69,11 +69,11 @@ function sort(a: Atom): string | null {
 }
 const isSign = (a: Atom | undefined): boolean => a === undefined || is(a, 'sep')
 /** A figure can stand for what has a unit: `19, er, 17 mm`. */
-const canStandFor = (now: string, was: string): boolean =>
+const canStandFor = (now: string, was: string, old: Atom): boolean =>
   now === was ||
   (now === 'figure' && was === 'thread') ||
   (now === 'width' && was === 'figure') ||
-  (now === 'figure' && (was === 'width' || was === 'litres' || was === 'ways')) ||
+  (now === 'figure' && ((was === 'width' && !is(old, 'inch')) || was === 'litres' || was === 'ways')) ||
   (now === 'litres' && was === 'figure')
 
 /** `not over, behind it`: what is denied right before it is said anew. */
@@ -193,7 +193,7 @@ function findBack(
   for (let i = before - 1; i >= Math.max(0, before - reach); i--) {
     const a = atoms[i]!
     const was = a.struck || used.includes(i) ? null : sort(a)
-    if (was && canStandFor(kind, was)) return i
+    if (was && canStandFor(kind, was, a)) return i
   }
   return -1
 }

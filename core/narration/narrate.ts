@@ -24,7 +24,7 @@ const onParts = new Set(['remove-part', 'park-part', 'pull-off', 'fold-back', 'r
 const pointed =
   /^(?:it|them|they|this|that|one|those|these|everything|thing|push|pull|slide|lift|twist|squeeze|press|wiggle|back|over)$/i
 /** What is taken in a shop and comes off no machine. */
-const noPart = /\b(?:photo|picture|video|look|coffee|break|breath|time|minute|second|care|guess)s?$/i
+const noPart = /\b(?:photo|picture|video|look|coffee|break|breath|time|minute|second|care|guess|start|end|right|way|go|bit)s?$/i
 const onlyWhere =
   /^(?:(?:the|at|on|in|under|behind|far|upper|lower|left|right|top|bottom|rear|back|front|middle|cent(?:re|er)|corner|edge|side|end|inside|outside|hand)s?[\s-]*)+$/i
 /** The thing that a place names, where it names one. */

@@ -44,13 +44,15 @@ const imagined = any(
   '(?:need|needs|want|wants) (?:to be )?(?:replac|renew|chang)\\w+',
   'going to be (?:all|it) for',
   "(?:we'?re|we are|i'?m|i am) going to (?:tear|strip|go all|see|find|have a look|look at|be)",
-  'to see what',
+  'to see (?:what|if|whether)',
+  '(?:want|wanted|going|like|hope) to (?:[\\w\']+ ){1,8}?(?:and|to) (?:see|find out|check)',
 )
 const asked = /^(?:(?:and|so|but|okay|now) )?(?:did|do|does|should|shall|can (?:i|you|we)|could|would|where|what|why|how|who|are you|have you|is it|is that)\b/i
 /** Who counts along: `that is one`, `and that's the other one`, `one, two, three`. */
 const tally = new RegExp(
   [
     "^(?:(?:and|so|okay|there|oh)\\W+)*(?:that(?:'s| is| was)|this(?: is)?|there(?:'s| is)|here(?:'s| is)) (?:the )?(?:(?:other|last|first|second|third|fourth|left|right|top|bottom) )?(?:one|two|three|four|it|them|that)\\W*$",
+    "^(?:(?:and|so)\\W+)*(?:that(?:'s| is| makes| was)) (?:[\\w-]+ ){1,3}(?:in (?:all|total)|all told|altogether)\\b",
     '^(?:(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|and|uh|um)\\W*)+$',
   ].join('|'),
   'i',
@@ -93,7 +95,7 @@ const turns = any(
 )
 
 const ends = /[.?!;]+(?=\s|$)/g
-const markers = /\s(?=(?:okay|ok|alright|all right|anyway|now|next|so|but|because|first (?:thing|off|of all|up))\s)/gi
+const markers = /\s(?=(?:okay|ok|alright|all right|anyway|now|next|so|but|because|first (?:thing|off|of all|up)|(?<!\b(?:and|so|if|because|that|what|when|as|before|where|which|while|until|now|then) )(?:i|we) (?:have|will|am|are|had|got|did|just|can))\s)/gi
 
 /** Where an utterance is parted to see what each part is about: at its stops, and where it has hardly any, at the words with which people begin anew. */
 function partsOf(text: string): { from: number; to: number }[] {
@@ -125,6 +127,12 @@ const intent = new RegExp(
     String.raw`\blet(?:'s|\s+us|\s+me)\s+(?:just\s+)?`,
     String.raw`\byou(?:'re|'ll)?\s+(?:just\s+|then\s+)?(?:want\s+to|need\s+to|have\s+to|can|will|just)\s+`,
     String.raw`\b(?:go ahead and|as you can see|you can see|you(?:'ll)? see here|you know|here we go|there (?:we|you) (?:go|are))\b`,
+    // What only begins what is said, and who counts along.
+    String.raw`^\s*(?:(?:right|alright|all right|okay|ok|now then|now|well|yeah|yep)\b(?![ -](?:hand|side|rear|front|one|at the))[,.]?\s*)+`,
+    String.raw`\bone,? two(?:,? (?:and )?(?:three|four|five|six|seven|eight|nine|ten|eleven|twelve))+\b`,
+    String.raw`\bstart(?:ing|ed)? (?:with|at one end|from one end)\s`,
+    // What stays as it is.
+    String.raw`\b(?:and |but )?(?:(?:i|we|you)(?:'ll|'ve| will| can)? )?(?:leave|leaving|left) (?:the|that|its|his|this) \w+ (?:\w+ )?(?:on|in|alone|there|where it is|connected|attached)(?: for \w+ \w+)?\b`,
     String.raw`\b(?:before|while) (?:i|we|you) (?:do|start|touch) (?:anything|any of that)(?: else)?(?: with (?:it|that|those|them|this))?\b`,
   ].join('|'),
   'gi',
