@@ -9,7 +9,7 @@ import { fit } from './fit.ts'
 import { gates } from './gates.ts'
 import { lookAlikes } from './look-alikes.ts'
 import { plan } from './plan.ts'
-import { readLines } from './read-lines.ts'
+import { readLines, readNarrated } from './read-lines.ts'
 import { tighten } from './tighten.ts'
 
 export const commands: Record<string, Command> = {
@@ -22,8 +22,11 @@ export const commands: Record<string, Command> = {
   fit,
 }
 
+/** Commands that read what people say: one JSON object a line. */
+const readers = { read: readLines, narrate: readNarrated }
+
 export const help = `dialytica COMMAND FILE [--text]
-       dialytica read [--family front-loader|top-loader] FILE
+       dialytica read|narrate [--family front-loader|top-loader] FILE
 
 Reads the record of a job (docs/formats.md) from FILE, or from the standard input when FILE is -, and answers in
 JSON; with --text in words.
@@ -37,6 +40,9 @@ ${Object.entries(commands)
 
   read         what lines of text say, as one JSON object a line: {"text", "items", "unsure", "rest"}
                exit 1: never; empty lines are left out
+  narrate      what a narration (WebVTT, SubRip, lines with times) says, one stretch a line in the order of its times:
+               {"from", "to" in seconds, "text", "items", "unsure"}, "back" where it tells of the way back
+               exit 1: never
 
 Exit status: 0 the answer is given; 1 as told above; 2 the question or the file is not right: each problem is one
 line on the standard error, with its path into the file.
@@ -86,13 +92,14 @@ export async function main(
       out(help)
       return values.help ? 0 : 2
     }
-    if (name === 'read') {
-      if (!file || more) throw new Unfit('read takes one FILE; - is the standard input')
-      for (const row of readLines(await textFrom(file), values.family)) out(`${JSON.stringify(row)}\n`)
+    if (name === 'read' || name === 'narrate') {
+      if (!file || more) throw new Unfit(`${name} takes one FILE; - is the standard input`)
+      for (const row of readers[name](await textFrom(file), values.family)) out(`${JSON.stringify(row)}\n`)
       return 0
     }
     const command = Object.hasOwn(commands, name) ? commands[name] : undefined
-    if (!command) throw new Unfit(`${name} is no command: ${[...Object.keys(commands), 'read'].join(', ')}`)
+    if (!command)
+      throw new Unfit(`${name} is no command: ${[...Object.keys(commands), ...Object.keys(readers)].join(', ')}`)
     if (!file || more) throw new Unfit(`${name} takes one FILE; - is the standard input`)
     const answer = command.run(await recordFrom(file), values)
     out(values.text ? `${answer.text}\n` : `${JSON.stringify(answer.json, null, 2)}\n`)

@@ -9,6 +9,7 @@ export const jobViews = [
   'things',
   'valley',
   'labels',
+  'narration',
   'standing',
   'finder',
   'close',

@@ -58,7 +58,8 @@ export function spokenNumber(words: readonly (string | undefined)[], at: number)
   const whole = small(one)
   if (whole !== undefined && whole > 0) {
     const under = !isPlural && words[at + 1] !== 'second' ? part(words[at + 1]) : undefined
-    if (under && whole < under && !countsParts(words, at, whole)) return { n: whole / under, took: 2, fraction: `${whole}/${under}` }
+    if (under && whole < under && !countsParts(words, at, whole))
+      return { n: whole / under, took: 2, fraction: `${whole}/${under}` }
     if (!isPlural && words[at + 1] === 'and') {
       const article = words[at + 2] === 'a' ? 1 : 0
       const over = article ? 1 : small(words[at + 2])

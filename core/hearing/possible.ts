@@ -61,7 +61,11 @@ export function isPossible(reading: string, { nouns, lemmas, has, bare, passes }
         verb('discharge', 'bleed', 'unplug', 'depressurise', 'depressurize')
       )
     case 'drain':
-      return nouns.some(n => ['filter', 'drain'].includes(n)) || has('litres') || verb('drain', 'empty', 'bail', 'siphon', 'syphon', 'suck')
+      return (
+        nouns.some(n => ['filter', 'drain'].includes(n)) ||
+        has('litres') ||
+        verb('drain', 'empty', 'bail', 'siphon', 'syphon', 'suck')
+      )
     case 'draw-mark':
       return nouns.includes('mark') || verb(...markVerbs)
     case 'slip-belt':

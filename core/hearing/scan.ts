@@ -110,7 +110,8 @@ function phraseFrom(
       next !== undefined &&
       (next === 'of' ||
         ['part', 'thing', 'pos'].includes(entryOf(next)?.[0]?.tag ?? '') ||
-        (!/\b(?:its|her|his|it's)\b/.test(key) && (/^(?:is|are|there|i|we|you)$/.test(next) || spokenNumber([next], 0) !== null)))
+        (!/\b(?:its|her|his|it's)\b/.test(key) &&
+          (/^(?:is|are|there|i|we|you)$/.test(next) || spokenNumber([next], 0) !== null)))
     if (goesOn) continue
     if (entries) return { took, key, entries }
   }

@@ -58,7 +58,8 @@ export function withUnits(atoms: readonly Raw[]): Raw[] {
       out.push(joined([a, b, c], { tag: 'size', sets }))
       i += 2
     } else if (a.tag === 'num' || a.tag === 'inch') {
-      const between = b && (((b.words === 'a' || b.words === 'an') && a.n === 0.5) || /^(?:good|hard|solid|little)$/.test(b.words))
+      const between =
+        b && (((b.words === 'a' || b.words === 'an') && a.n === 0.5) || /^(?:good|hard|solid|little)$/.test(b.words))
       const article = between && (b.words.startsWith('a') || unitOf[c?.words ?? ''] === 'measure') ? 1 : 0
       const unit = atoms[i + 1 + article]
       const of = unit ? unitOf[unit.words] : undefined

@@ -12,9 +12,17 @@ export interface LeftOut {
   /** Talk to others and remarks; or what is said of the way back. */
   why: 'aside' | 'back'
 }
-/** What was heard of a narration: its acts in the order told, each once; and what is none of them. */
+/** A stretch that was said in one breath: whether it tells acts, only talks, or tells of the way back. */
+export interface Spoken {
+  from: number
+  to: number
+  text: string
+  who?: string
+  tells: 'acts' | 'talk' | 'back'
+}
+/** What was heard of a narration: all that was said, in order; its acts in the order told, each once; and what is none of them. */
 export interface Narration {
-  cues: readonly Cue[]
+  spoken: Spoken[]
   acts: TimedAct[]
   left: LeftOut[]
 }
@@ -24,7 +32,8 @@ const onParts = new Set(['remove-part', 'park-part', 'pull-off', 'fold-back', 'r
 const pointed =
   /^(?:it|them|they|this|that|one|those|these|everything|thing|push|pull|slide|lift|twist|squeeze|press|wiggle|back|over)$/i
 /** What is taken in a shop and comes off no machine. */
-const noPart = /\b(?:photo|picture|video|look|coffee|break|breath|time|minute|second|care|guess|start|end|right|way|go|bit)s?$/i
+const noPart =
+  /\b(?:photo|picture|video|look|coffee|break|breath|time|minute|second|care|guess|start|end|right|way|go|bit)s?$/i
 const onlyWhere =
   /^(?:(?:the|at|on|in|under|behind|far|upper|lower|left|right|top|bottom|rear|back|front|middle|cent(?:re|er)|corner|edge|side|end|inside|outside|hand)s?[\s-]*)+$/i
 /** The thing that a place names, where it names one. */
@@ -68,6 +77,7 @@ export function hearAll(cues: readonly Cue[]): Narration {
   const turn = turnOf(utterances)
   let acts: TimedAct[] = []
   const left: LeftOut[] = []
+  const spoken: Spoken[] = []
   let last: string | undefined
   const out = (u: Utterance, { from, to }: { from: number; to: number }, why: LeftOut['why']) => {
     const text = u.text.slice(from, to).trim()
@@ -76,13 +86,22 @@ export function hearAll(cues: readonly Cue[]): Narration {
   for (const [i, { u, pieces }] of utterances.entries()) {
     const isBack = i > turn
     const heardPieces = i === turn ? untilTurn(pieces) : pieces
+    const { from, to, text, who } = u
+    const row: Spoken = { from, to, text, ...(who && { who }), tells: isBack ? 'back' : 'talk' }
+    spoken.push(row)
     if (isBack) {
       out(u, { from: 0, to: u.text.length }, 'back')
       continue
     }
     for (const p of heardPieces) if (p.stance !== 'now') out(u, p, p.stance === 'back' ? 'back' : 'aside')
+    if (heardPieces.some(p => p.stance === 'back')) row.tells = 'back'
     // What is left where it is was only shown.
-    if (heardPieces.some(p => p.stance === 'kept') && acts.length && u.from - acts.at(-1)!.to < 20 && !heardPieces.some(p => p.stance === 'now' && p.to - p.from > 20))
+    if (
+      heardPieces.some(p => p.stance === 'kept') &&
+      acts.length &&
+      u.from - acts.at(-1)!.to < 20 &&
+      !heardPieces.some(p => p.stance === 'now' && p.to - p.from > 20)
+    )
       acts = acts.slice(0, -1)
     const heard = hear(onlyNow(u.text, heardPieces))
     const span = (from: number, to: number) => ({ from: heard.atoms[from]!.start, to: heard.atoms[to - 1]!.end })
@@ -91,11 +110,17 @@ export function hearAll(cues: readonly Cue[]): Narration {
       const at = span(heardAct.span.from, heardAct.span.to)
       const act = withName(heardAct, last)
       if (!act) continue
-      acts = withAct(acts, { act, from: secondOf(u, at.from), to: secondOf(u, at.to), said: u.text.slice(at.from, at.to) })
+      row.tells = 'acts'
+      acts = withAct(acts, {
+        act,
+        from: secondOf(u, at.from),
+        to: secondOf(u, at.to),
+        said: u.text.slice(at.from, at.to),
+      })
       last = typeof act.values.name === 'string' ? act.values.name : (firstPlace(act.values) ?? last)
     }
   }
-  return { cues, acts, left: left.sort((a, b) => a.from - b.from) }
+  return { spoken, acts, left: left.sort((a, b) => a.from - b.from) }
 }
 const untilTurn = (pieces: readonly Piece[]): Piece[] => {
   const at = pieces.findIndex(p => p.turns)

@@ -45,9 +45,10 @@ const imagined = any(
   'going to be (?:all|it) for',
   "(?:we'?re|we are|i'?m|i am) going to (?:tear|strip|go all|see|find|have a look|look at|be)",
   'to see (?:what|if|whether)',
-  '(?:want|wanted|going|like|hope) to (?:[\\w\']+ ){1,8}?(?:and|to) (?:see|find out|check)',
+  "(?:want|wanted|going|like|hope) to (?:[\\w']+ ){1,8}?(?:and|to) (?:see|find out|check)",
 )
-const asked = /^(?:(?:and|so|but|okay|now) )?(?:did|do|does|should|shall|can (?:i|you|we)|could|would|where|what|why|how|who|are you|have you|is it|is that)\b/i
+const asked =
+  /^(?:(?:and|so|but|okay|now) )?(?:did|do|does|should|shall|can (?:i|you|we)|could|would|where|what|why|how|who|are you|have you|is it|is that)\b/i
 /** Who counts along: `that is one`, `and that's the other one`, `one, two, three`. */
 const tally = new RegExp(
   [
@@ -95,13 +96,17 @@ const turns = any(
 )
 
 const ends = /[.?!;]+(?=\s|$)/g
-const markers = /\s(?=(?:okay|ok|alright|all right|anyway|now|next|so|but|because|first (?:thing|off|of all|up)|(?<!\b(?:and|so|if|because|that|what|when|as|before|where|which|while|until|now|then) )(?:i|we) (?:have|will|am|are|had|got|did|just|can))\s)/gi
+const markers =
+  /\s(?=(?:okay|ok|alright|all right|anyway|now|next|so|but|because|first (?:thing|off|of all|up)|(?<!\b(?:and|so|if|because|that|what|when|as|before|where|which|while|until|now|then) )(?:i|we) (?:have|will|am|are|had|got|did|just|can))\s)/gi
 
 /** Where an utterance is parted to see what each part is about: at its stops, and where it has hardly any, at the words with which people begin anew. */
 function partsOf(text: string): { from: number; to: number }[] {
   const words = text.split(/\s+/).length
   const stops = [...text.matchAll(ends)].map(m => m.index + m[0].length)
-  const at = stops.length * 25 >= words ? stops : [...stops, ...[...text.matchAll(markers)].map(m => m.index)].sort((a, b) => a - b)
+  const at =
+    stops.length * 25 >= words
+      ? stops
+      : [...stops, ...[...text.matchAll(markers)].map(m => m.index)].sort((a, b) => a - b)
   const bounds = [0, ...at.filter(i => i > 0 && i < text.length), text.length]
   return bounds.slice(1).map((to, i) => ({ from: bounds[i]!, to }))
 }
@@ -112,7 +117,13 @@ export function piecesOf(text: string): Piece[] {
     const said = text.slice(from, to).trim()
     const turning = turns.test(said)
     const isShort = /[.?!]$/.test(said) || said.split(/\s+/).length <= short
-    if (/\?$/.test(said) || asked.test(said) || tally.test(said) || audience.test(said) || (isShort && hearsay.test(said)))
+    if (
+      /\?$/.test(said) ||
+      asked.test(said) ||
+      tally.test(said) ||
+      audience.test(said) ||
+      (isShort && hearsay.test(said))
+    )
       return { from, to, stance: 'aside' }
     if (turning || back.test(said)) return { from, to, stance: 'back', ...(turning && { turns: true }) }
     if (leaves.test(said)) return { from, to, stance: 'kept' }

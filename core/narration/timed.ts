@@ -11,12 +11,16 @@ export type Timed = { ok: true; cues: Cue[] } | { ok: false; problem: string }
 /** A narration is two hours long at most, and as a text a million characters. */
 const longest = 2 * 3600
 const largest = 1_000_000
+/** A run of text in the quick line has so many characters at most: about eight minutes of speech. */
+export const longestRun = 8000
 /** So many seconds a word takes to be said, where nothing says when its cue ends. */
 const perWord = 0.4
 
 const clock = String.raw`(?:(\d{1,2}):)?(\d{1,3}):(\d{2})(?:[.,](\d{1,3}))?`
 const arrow = new RegExp(`^\\s*${clock}\\s*-->\\s*${clock}`)
-const lead = new RegExp(`^\\s*[[(]?${clock}[\\])]?(?:\\s*(?:-|–|—|to)\\s*[[(]?${clock}[\\])]?)?(?:\\s*[-–—:|]\\s*|\\s+|$)`)
+const lead = new RegExp(
+  `^\\s*[[(]?${clock}[\\])]?(?:\\s*(?:-|–|—|to)\\s*[[(]?${clock}[\\])]?)?(?:\\s*[-–—:|]\\s*|\\s+|$)`,
+)
 
 /** Seconds of `hours:minutes:seconds.thousandths`; null where minutes or seconds are none. */
 function seconds([h, m, s, ms]: readonly (string | undefined)[]): number | null {
@@ -113,13 +117,21 @@ function unrolled(cues: readonly Raw[]): Raw[] {
  */
 export function readTimed(source: string): Timed {
   if (source.length > largest)
-    return { ok: false, problem: 'That is more than a million characters. Cut it in parts and take in one after the other.' }
+    return {
+      ok: false,
+      problem: 'That is more than a million characters. Cut it in parts and take in one after the other.',
+    }
   const rows = source.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/)
   const isBlocks = rows.some(row => arrow.test(row))
-  if (!isBlocks && /^WEBVTT/.test(rows[0] ?? '')) return { ok: false, problem: 'This WebVTT file has no cue in it: nothing is said.' }
+  if (!isBlocks && /^WEBVTT/.test(rows[0] ?? ''))
+    return { ok: false, problem: 'This WebVTT file has no cue in it: nothing is said.' }
   const isTimed = isBlocks || rows.some(row => lead.test(row))
   const words = source.replace(/\s+/g, ' ').trim()
-  if (!words) return { ok: false, problem: 'There is no text in it. Take a WebVTT or SubRip file, or paste lines that begin with their time.' }
+  if (!words)
+    return {
+      ok: false,
+      problem: 'There is no text in it. Take a WebVTT or SubRip file, or paste lines that begin with their time.',
+    }
   if (!isTimed) return { ok: true, cues: [{ from: 0, to: wordsOf(words) * perWord, text: words }] }
   const raw = isBlocks ? readBlocks(rows) : readLines(rows)
   if (!Array.isArray(raw)) return raw

@@ -47,7 +47,24 @@ const allGone = /\b(?:both|all(?: \w+)?)\s+(?:\w+\s+)?(?:out|off|gone|away|undon
 /** `the bottom one's the short one`: one of several is only told apart. */
 const member = /\bone(?: of (?:them|those|these|em))?(?:'s| is| has| goes| was)\b/i
 const another = /\b(?:another|other|more|second|third|last|next|also|again|same)\b/i
-const exactFields = ['drive', 'size', 'thread', 'head', 'hand', 'type', 'ways', 'housing', 'terminal', 'clamp', 'consumable', 'thing', 'to', 'what', 'label', 'lock'] as const
+const exactFields = [
+  'drive',
+  'size',
+  'thread',
+  'head',
+  'hand',
+  'type',
+  'ways',
+  'housing',
+  'terminal',
+  'clamp',
+  'consumable',
+  'thing',
+  'to',
+  'what',
+  'label',
+  'lock',
+] as const
 
 /** True where what is told now can be what was told before: nothing that both say differs. */
 function agrees(before: TimedAct, now: TimedAct): boolean {
@@ -78,11 +95,16 @@ function isSaidAgain(before: TimedAct, now: TimedAct): boolean {
   if (b.kind === 'turn-machine') return a.values.to === b.values.to
   if (b.kind === 'place-temporary') return a.values.thing === b.values.thing && !another.test(now.said)
   if (b.kind === 'open-joint')
-    return !another.test(now.said) && sameName(a.values.hose, b.values.hose) && placeShared(a.values.place, b.values.place)
-  if (b.kind === 'drain' || b.kind === 'unroute') return !another.test(now.said) && Object.keys(b.values).length <= Object.keys(a.values).length
+    return (
+      !another.test(now.said) && sameName(a.values.hose, b.values.hose) && placeShared(a.values.place, b.values.place)
+    )
+  if (b.kind === 'drain' || b.kind === 'unroute')
+    return !another.test(now.said) && Object.keys(b.values).length <= Object.keys(a.values).length
   if (countOf(a) === undefined && (countOf(b) ?? 1) > 1) return false
   const adds = exactFields.some(k => a.values[k] === undefined && b.values[k] !== undefined)
-  const points = pointsBack(now) || (!adds && countOf(b) === undefined && b.values.place === undefined && b.values.look === undefined)
+  const points =
+    pointsBack(now) ||
+    (!adds && countOf(b) === undefined && b.values.place === undefined && b.values.look === undefined)
   if (!points || (another.test(now.said) && !/\bboth|all\b/i.test(now.said))) return false
   return placeShared(a.values.place, b.values.place) && (!adds || countOf(b) !== undefined)
 }
@@ -92,7 +114,8 @@ function withMore(before: TimedAct, now: TimedAct): TimedAct {
   const values = { ...before.act.values }
   for (const [key, value] of Object.entries(now.act.values)) {
     if (key === 'countImplied') continue
-    if (key === 'count' ? values.countImplied && !now.act.values.countImplied : values[key] === undefined) values[key] = value
+    if (key === 'count' ? values.countImplied && !now.act.values.countImplied : values[key] === undefined)
+      values[key] = value
     if (key === 'count' && !now.act.values.countImplied) delete values.countImplied
   }
   return {

@@ -3,9 +3,10 @@ import { certainKind } from '../hearing/certainty.ts'
 import { hear, type Heard, type HeardAct } from '../hearing/hear.ts'
 import { tellAs } from '../hearing/tell/kinds.ts'
 import { anatomy, type Family } from '../machine/families.ts'
+import { afterMove } from '../moves/after-move.ts'
 import type { Around } from '../moves/around.ts'
 import { fieldsOf, leafOf, read, written } from '../moves/fields-of.ts'
-import { freshMove, kindOf, moveSchema, traitsOf, type Move, type MoveKindName } from '../moves/registry.ts'
+import { freshMove, kindOf, moveSchema, type Move, type MoveKindName } from '../moves/registry.ts'
 import { check } from '../schema/check.ts'
 import type { Certainty, Token } from '../grammar/token.ts'
 import { moveFrom, readExact } from './exact.ts'
@@ -99,7 +100,7 @@ function clausesOf(line: string, from: number): { from: number; to: number }[] {
 }
 
 /** The move that a clause tells, held against its schema: what does not fit is kept as its note. */
-function moveOf(clause: ParsedClause, { around, id, family }: LineContext): Move {
+function moveOf(clause: ParsedClause, { around, id, family }: Pick<LineContext, 'around' | 'id' | 'family'>): Move {
   let move = moveFrom(clause.kind!, clause.said, id(), around)
   if (kindOf(move).grammar.opensCovers && typeof clause.said.name === 'string' && !clause.said.opens)
     move = withCover(move, clause, family)
@@ -209,6 +210,20 @@ function clausesHeard(heard: Heard, at: number, context: LineContext, before: Mo
   }
   return clauses
 }
+/** The moves that an act is which was heard, with what is known where it was said. */
+export const movesHeard = (act: HeardAct, context: Pick<LineContext, 'around' | 'id' | 'family'>): Move[] =>
+  saidOf(act).map(said => {
+    const clause: ParsedClause = {
+      kind: act.kind as MoveKindName,
+      tokens: [],
+      said,
+      move: null,
+      adds: false,
+      likelihood: act.likelihood,
+    }
+    return moveOf(clause, context)
+  })
+
 /** The second reading of a kind stands on the token of its act. */
 function orAct(clause: ParsedClause, kind: string): void {
   const act =
@@ -292,9 +307,7 @@ export function parseLine(text: string, context: LineContext): Parsed {
     clauses.push(clause)
     if (!clause.move || clause.adds) return
     before = clause.move
-    const { isolates, turns } = traitsOf(clause.move)
-    if (isolates) around = { ...around, isolated: [...around.isolated, isolates] }
-    if (turns) around = { ...around, posture: turns.to }
+    around = afterMove(around, before)
   }
   let waiting: { from: number; to: number } | null = null
   const flush = () => {

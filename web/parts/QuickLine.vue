@@ -1,33 +1,31 @@
 <script setup lang="ts">
-import type { Token } from '@dialytica/core/grammar'
 import { labelAtEnd } from '@dialytica/core/labels'
-import { corrections, type Completion, type Correction, type ParsedClause } from '@dialytica/core/quick-line'
-import { limits } from '@dialytica/core/schema'
-import { ChevronLeft } from '@lucide/vue'
+import { longestRun } from '@dialytica/core/narration'
 import { NButton } from 'naive-ui'
-import { computed, nextTick, ref } from 'vue'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { useDraft } from '../stores/draft.ts'
+import { useJob } from '../stores/job.ts'
+import { useNarration } from '../stores/narration.ts'
 import { usePhrases } from '../stores/phrases.ts'
 import { useScan } from '../stores/scanned-label.ts'
-import LineToken from './line/LineToken.vue'
+import LineEntry from './line/LineEntry.vue'
 import OwedByStep from './line/OwedByStep.vue'
 import MeaningChip from './MeaningChip.vue'
+import Problem from './Problem.vue'
+import { toJob } from '../ways.ts'
 
-/** One line of text is one or more moves: what was understood stands over it, one tap on it offers its other readings. */
+/** The quick line of the step in hand; what is dictated in one run and tells several steps can be looked at one by one. */
 const emit = defineEmits<{ done: [] }>()
+const job = useJob()
 const draft = useDraft()
+const narration = useNarration()
+const router = useRouter()
 const phrases = usePhrases()
 const scanner = useScan()
 void phrases.load()
 
-const box = ref<HTMLInputElement | null>(null)
-const caret = ref(0)
-const open = ref<{ clause: ParsedClause; token: Token } | null>(null)
-const shown = computed(() =>
-  draft.parsed.clauses.flatMap(clause =>
-    clause.tokens.filter(t => t.role !== 'sign' && t.role !== 'lead').map(token => ({ clause, token })),
-  ),
-)
+const entry = ref<InstanceType<typeof LineEntry> | null>(null)
 /** What the moves of the line were taken for, where that is worth a look. */
 const meant = computed(() => {
   const before = new Set(draft.heldMoves)
@@ -36,102 +34,56 @@ const meant = computed(() => {
     return meaning ? [{ move, meaning }] : []
   })
 })
-const others = computed<Correction[]>(() =>
-  open.value ? corrections(draft.line, open.value.clause, open.value.token).slice(0, 9) : [],
-)
-const proposed = computed<Completion[]>(() => phrases.complete(draft.line, caret.value))
-
-const look = () => (caret.value = box.value?.selectionStart ?? draft.line.length)
-function type(event: Event): void {
-  open.value = null
-  draft.write((event.target as HTMLInputElement).value)
-  look()
-}
-async function put(line: string, at = line.length): Promise<void> {
-  open.value = null
-  draft.write(line.slice(0, limits.line))
-  await nextTick()
-  box.value?.focus()
-  box.value?.setSelectionRange(at, at)
-  look()
-}
-/** The second reading of a token takes its place. */
-const instead = ({ start, end }: Token, text: string) =>
-  put(`${draft.line.slice(0, start)}${text}${draft.line.slice(end)}`)
-function complete({ text, from }: Completion): void {
-  const after = draft.line.slice(caret.value)
-  void put(`${draft.line.slice(0, from)}${text} ${after.trimStart()}`, from + text.length + 1)
+/** What was said in one run becomes drafts of steps; the line is free again once they are there. */
+async function lookAtSteps(): Promise<void> {
+  if (!(await narration.takeIn(draft.line, 'dictation'))) return
+  draft.write('')
+  await router.push(toJob(job.id, 'narration'))
 }
 function enter(): void {
-  open.value = null
   const scanned = labelAtEnd(draft.line)
   if (scanned) {
     draft.write(scanned.before)
     draft.takeLine()
     scanner.follow(scanned.label)
-  } else if (draft.line.trim()) draft.takeLine()
+  } else if (draft.isRun) void lookAtSteps()
+  else if (draft.line.trim()) draft.takeLine()
   else emit('done')
 }
-function tab(event: KeyboardEvent): void {
-  const [first] = proposed.value
-  if (!first || event.shiftKey) return
-  event.preventDefault()
-  complete(first)
-}
-function leave(): void {
-  if (open.value) open.value = null
-  else box.value?.blur()
-}
-defineExpose({ focus: () => box.value?.focus(), blur: () => box.value?.blur() })
+defineExpose({ focus: () => entry.value?.focus(), blur: () => entry.value?.blur() })
 </script>
 
 <template>
   <div class="quick">
-    <div v-if="open" class="row" role="group" :aria-label="`Other readings of ${open.token.text}`">
-      <NButton @click="open = null"><ChevronLeft />{{ open.token.text }}</NButton>
-      <NButton v-for="c in others" :key="c.label" @click="put(c.line)">{{ c.label }}</NButton>
-    </div>
-    <div v-else-if="shown.length || proposed.length" class="row" role="group" aria-label="What the line says">
-      <NButton v-for="p in proposed" :key="p.text" class="propose" @click="complete(p)"> {{ p.text }} … </NButton>
-      <LineToken
-        v-for="{ clause, token } in shown"
-        :key="token.start"
-        :token="token"
-        :kind="clause.kind"
-        @open="open = { clause, token }"
-        @instead="instead(token, $event)"
-      />
-      <MeaningChip
-        v-for="{ move, meaning } in meant"
-        :key="move.id"
-        :move="move"
-        :meaning="meaning"
-        @tell="draft.retell"
-      />
-    </div>
-    <OwedByStep v-if="draft.line.trim()" :moves="draft.step.moves" />
-    <label class="line">
-      <span class="sr">Quick line</span>
-      <input
-        ref="box"
-        class="mono"
-        :value="draft.line"
-        :maxlength="limits.line"
-        placeholder="like: 4x T20x18 pump bracket; plug white 3w"
-        autocomplete="off"
-        autocapitalize="off"
-        autocorrect="off"
-        spellcheck="false"
-        enterkeyhint="done"
-        @input="type"
-        @click="look"
-        @keyup="look"
-        @keydown.enter.prevent="enter"
-        @keydown.tab="tab"
-        @keydown.esc.stop="leave"
-      />
-      <kbd>/</kbd>
-    </label>
+    <LineEntry
+      ref="entry"
+      :line="draft.line"
+      :parsed="draft.parsed"
+      label="Quick line"
+      placeholder="like: 4x T20x18 pump bracket; plug white 3w"
+      :most="longestRun"
+      :complete="phrases.complete"
+      @write="draft.write"
+      @enter="enter"
+    >
+      <template #meant>
+        <MeaningChip
+          v-for="{ move, meaning } in meant"
+          :key="move.id"
+          :move="move"
+          :meaning="meaning"
+          @tell="draft.retell"
+        />
+      </template>
+      <div v-if="draft.line.trim()" class="owes">
+        <OwedByStep v-if="!draft.isRun" :moves="draft.step.moves" />
+        <span v-else class="soft">This is longer than a line: it is looked at step by step.</span>
+        <NButton v-if="draft.isRun || draft.stepsInLine > 1" class="run" @click="lookAtSteps">
+          {{ draft.isRun ? 'Look at its steps' : `Part it in ${draft.stepsInLine} steps` }}
+        </NButton>
+      </div>
+      <Problem :says="narration.problem" />
+    </LineEntry>
   </div>
 </template>
 
@@ -141,43 +93,13 @@ defineExpose({ focus: () => box.value?.focus(), blur: () => box.value?.blur() })
   gap: 6px;
   min-width: 0;
 }
-.row {
-  display: flex;
-  gap: 6px;
-  overflow-x: auto;
-  padding: 3px;
-}
-.row > * {
-  flex: none;
-}
-.propose {
-  border-style: dashed;
-}
-.line {
+.owes {
   display: flex;
   align-items: center;
-  gap: 10px;
-  border-bottom: 2px solid var(--rule);
+  justify-content: space-between;
+  gap: 12px;
 }
-input {
-  flex: 1;
-  min-width: 0;
-  min-height: 48px;
-  padding: 0 4px;
-  border: 0;
-  background: none;
-  color: var(--ink);
-  font-size: 19px;
-}
-input::placeholder {
-  color: var(--soft);
-  opacity: 1;
-}
-.line:focus-within {
-  border-color: var(--work);
-}
-input:focus-visible {
-  outline: 3px solid var(--work);
-  outline-offset: 1px;
+.run {
+  margin-left: auto;
 }
 </style>

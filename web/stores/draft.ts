@@ -27,7 +27,9 @@ import {
 import type { Glyph, Passing } from '@dialytica/core/items'
 import { whyNot, type Step, type StepState } from '@dialytica/core/log'
 import { toldAs, type Move, type MoveKindName } from '@dialytica/core/moves'
+import { stepsIn } from '@dialytica/core/narration'
 import { parseLine, type Parsed } from '@dialytica/core/quick-line'
+import { limits } from '@dialytica/core/schema'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { v4 } from 'uuid'
@@ -48,8 +50,10 @@ export const useDraft = defineStore('draft', () => {
   const around = computed(() => aroundOf(job.state, job.stance, inHand.value))
   const next = computed(() => around.value.cell)
   const line = computed(() => draft.value.line)
+  /** What is dictated in one run and is longer than a line: it is not read as one. */
+  const isRun = computed(() => line.value.length > limits.line)
   const parsed = computed<Parsed>(() =>
-    parseLine(line.value, {
+    parseLine(isRun.value ? '' : line.value, {
       family: job.family,
       around: around.value,
       inHand: inHand.value.moves.find(m => m.id === draft.value.move),
@@ -60,7 +64,7 @@ export const useDraft = defineStore('draft', () => {
   /** The step in hand with the line taken into it, as it would be recorded now. */
   const shown = computed<Captured>(() => {
     const { step, move } = draft.value
-    if (!line.value.trim()) return { step, move }
+    if (!line.value.trim() || isRun.value) return { step, move }
     const to = absorb({ step, move }, parsed.value, around.value)
     return { ...to, step: inCellsOfTheirOwn(job.state, step, to.step, next.value) }
   })
@@ -75,6 +79,8 @@ export const useDraft = defineStore('draft', () => {
     const plain = meaning.taken.every(name => meaning.said.toLowerCase().includes(name))
     return plain && meaning.certainty !== 'likely' ? null : meaning
   }
+  /** So many steps the line tells, each ended by what came away. */
+  const stepsInLine = computed(() => stepsIn(parsed.value.moves))
   /** The moves that were told before the line that is being typed. */
   const heldMoves = computed(() => inHand.value.moves.map(m => m.id))
   const needs = computed(() => (draft.value.amends ? [] : needsOf(job.state, step.value)))
@@ -110,7 +116,7 @@ export const useDraft = defineStore('draft', () => {
   const write = (text: string) => hold({ ...draft.value, line: text })
   /** What the line says is taken into the step in hand, and the line is free again. */
   function takeLine(): void {
-    if (!line.value.trim()) return
+    if (!line.value.trim() || isRun.value) return
     const to = shown.value
     draft.value = { ...draft.value, line: '' }
     become(to)
@@ -179,6 +185,7 @@ export const useDraft = defineStore('draft', () => {
 
   /** Records the step in hand, or writes anew the one that is being amended; returns why not, when it cannot be. */
   function record(): string | null {
+    if (isRun.value) return 'The line tells more than one step: look at its steps first, nothing of it is lost.'
     takeLine()
     const refusal = job.act(recordDraft(job.state, draft.value))
     if (!refusal) begun(afterRecording(draft.value, v4()))
@@ -189,6 +196,8 @@ export const useDraft = defineStore('draft', () => {
     step,
     move,
     line,
+    isRun,
+    stepsInLine,
     parsed,
     around,
     amends,

@@ -13,6 +13,7 @@ import StepPhoto from '../parts/descent/StepPhoto.vue'
 import WorthFilling from '../parts/descent/WorthFilling.vue'
 import JobValley from '../parts/JobValley.vue'
 import { stepMarks } from '../parts/stage/step-marks.ts'
+import LinkButton from '../parts/LinkButton.vue'
 import StepPhotos from '../parts/StepPhotos.vue'
 import TraySide from '../parts/TraySide.vue'
 import { useAlikes } from '../stores/alikes.ts'
@@ -72,6 +73,9 @@ useCommands(
       <div v-if="!fixed" class="hints">
         <AlikeNotes v-if="!narrow" :of="alikes.ofPlugs.slice(0, 1)" />
         <WorthFilling @fill="fill" />
+        <LinkButton v-if="!looked" class="narrated" :to="toJob(job.id, 'narration')"
+          >A narration <kbd>V</kbd></LinkButton
+        >
       </div>
     </div>
     <StepPhoto
@@ -158,6 +162,10 @@ useCommands(
 }
 .hints {
   padding: 0 12px 10px;
+}
+.narrated {
+  width: 100%;
+  margin-top: 10px;
 }
 .photo {
   grid-area: photo;

@@ -27,6 +27,7 @@ useWedge(scanner.follow)
 useCommands({
   close: () => void router.push(toJob(job.id, 'close')),
   finder: () => void router.push(toJob(job.id, 'finder')),
+  narration: () => void router.push(toJob(job.id, 'narration')),
 })
 const { request, release, isSupported } = useWakeLock()
 /** The job whose step in hand is in the hand again. No view stands before that: an act on it would be overwritten. */

@@ -1,0 +1,5 @@
+export { draftsOf, stepsIn, type NarrationContext, type StepDraft, type ToldMove } from './drafts.ts'
+export { narrate, type LeftOut, type Narration, type Spoken } from './narrate.ts'
+export { readNarration } from './read-narration.ts'
+export { corrected, lineOf, merged, secondsInto, split, stepOf, withPhotos } from './review.ts'
+export { longestRun } from './timed.ts'

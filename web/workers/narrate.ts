@@ -1,0 +1,22 @@
+import {
+  draftsOf,
+  narrate,
+  type LeftOut,
+  type NarrationContext,
+  type Spoken,
+  type StepDraft,
+} from '@dialytica/core/narration'
+import { expose } from 'comlink'
+import { v4 } from 'uuid'
+
+/** What a narration tells, to be looked at; or what is wrong with its text. */
+export type Narrated =
+  { ok: true; spoken: Spoken[]; drafts: StepDraft[]; back: LeftOut[] } | { ok: false; problem: string }
+
+/** Hears a narration, off the thread of the hand. */
+expose((source: string, context: Omit<NarrationContext, 'id'>): Narrated => {
+  const heard = narrate(source)
+  if (!heard.ok) return heard
+  const back = heard.left.filter(l => l.why === 'back')
+  return { ok: true, spoken: heard.spoken, drafts: draftsOf(heard, { ...context, id: v4 }), back }
+})
