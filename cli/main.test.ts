@@ -16,7 +16,8 @@ async function run(...args: string[]) {
     text => (out += text),
     text => (err += text),
   )
-  return { status, out, err, json: out.startsWith('{') ? (JSON.parse(out) as Record<string, unknown>) : null }
+  const isOne = out.startsWith('{\n')
+  return { status, out, err, json: isOne ? (JSON.parse(out) as Record<string, unknown>) : null }
 }
 const bent = (change: (record: { log: { body: Record<string, unknown> }[] }) => void): string => {
   const record = JSON.parse(readFileSync(example, 'utf8')) as Parameters<typeof change>[0]
@@ -108,6 +109,27 @@ describe('the command line', () => {
     expect(status).toBe(2)
     expect(err).toContain('log[0].body.family')
     expect(err).toContain('front-loader')
+  })
+  it('reads what people say: lines, and narrations with their times; what is said of the way back stands apart', async () => {
+    const spoken = join(folder, 'spoken.srt')
+    writeFileSync(
+      spoken,
+      '1\n00:00:02,000 --> 00:00:05,000\nLid off, two T20 at the back.\n\n2\n00:01:00,000 --> 00:01:03,000\nWhen it goes back on, mind the hook.\n',
+    )
+    const rows = (out: string) =>
+      out
+        .trim()
+        .split('\n')
+        .map(row => JSON.parse(row) as { from: number; items: { kind: string }[]; back?: boolean })
+    const { status, out } = await run('narrate', spoken, '--family', 'top-loader')
+    expect(status).toBe(0)
+    const read = rows(out)
+    expect(read.flatMap(r => r.items.map(i => i.kind)).sort()).toEqual(['remove-fasteners', 'remove-part'])
+    expect([read[0]!.from, read.at(-1)]).toMatchObject([2, { from: 60, items: [], back: true }])
+    writeFileSync(spoken, '0:75 lid off')
+    expect(await run('narrate', spoken)).toMatchObject({ status: 2, err: expect.stringContaining('under 60') })
+    expect((await run('narrate', spoken, '--family', 'dryer')).err).toContain('front-loader or top-loader')
+    expect((await run('read')).err).toContain('takes one FILE')
   })
   it('explains itself, and runs as a program from standard input', async () => {
     const { out } = await run('--help')

@@ -25,7 +25,7 @@ export const commands = {
   leave: { keys: ['Escape'], shows: 'Esc', says: 'leave what is open' },
   close: { keys: ['d'], shows: 'D', says: 'debts, close' },
   narration: { keys: ['v'], shows: 'V', says: 'a narration' },
-  merge: { keys: ['m'], shows: 'M', says: 'in a narration: one step with the next' },
+  merge: { keys: ['w'], shows: 'W', says: 'in a narration: one step with the next' },
   part: { keys: ['s'], shows: 'S', says: 'in a narration: part the step here' },
   finder: { keys: ['f'], shows: 'F', says: 'Finder' },
   help: { keys: ['?'], shows: '?', says: 'these keys' },

@@ -9,6 +9,7 @@ const views: Record<JobView, RouteComponent> = {
   things: () => import('./views/Things.vue'),
   valley: () => import('./views/ValleyView.vue'),
   labels: () => import('./views/Labels.vue'),
+  words: () => import('./views/Words.vue'),
   narration: () => import('./views/Narration.vue'),
   standing: () => import('./views/Standing.vue'),
   finder: () => import('./views/Finder.vue'),

@@ -10,6 +10,7 @@ export const jobViews = [
   'valley',
   'labels',
   'narration',
+  'words',
   'standing',
   'finder',
   'close',

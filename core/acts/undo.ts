@@ -50,6 +50,7 @@ export function undo(before: JobState, event: JobEvent): Act {
     case 'place-looked':
     case 'leftover-explained':
     case 'note-added':
+    case 'word-taught':
     case 'liaison-told':
     case 'posture-allowed':
     case 'found-before':

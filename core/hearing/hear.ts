@@ -6,6 +6,7 @@ import { decode, type Derivation, type Weights } from './decode.ts'
 import { actsOf, type Act } from './items.ts'
 import { tellAs } from './tell/kinds.ts'
 import { once } from '../assembly/kept.ts'
+import type { Taught } from './taught.ts'
 import { shipped, shippedCertainty, type Certainties } from './weights.ts'
 
 /** An act that was heard, with how likely it is right as a whole, 0 to 1. */
@@ -26,10 +27,11 @@ export interface Heard {
   spans: Derivation['spans']
 }
 
-/** What a line is heard with: weights, and how signs of doubt become a likelihood. */
+/** What a line is heard with: weights, how signs of doubt become a likelihood, and the words of the shop. */
 export interface HeardWith {
   weights: Weights
   certainties: Certainties
+  taught?: Taught | null
 }
 const shippedWith = once((): HeardWith => ({ weights: shipped(), certainties: shippedCertainty() }))
 
@@ -53,10 +55,14 @@ function tellingOnce(): typeof tellAs {
 
 const keyOf = ({ kind, values }: Act): string => JSON.stringify([kind, values])
 
+/** What ships, with the words of a shop. */
+export const heardWith = (taught: Taught | null | undefined): HeardWith =>
+  taught ? { ...shippedWith(), taught } : shippedWith()
+
 /** Hears a line of any text. It never fails; what nobody understands is a remark. */
 export function hear(text: string, by: HeardWith = shippedWith()): Heard {
   const { weights, certainties } = by
-  const atoms = atomsOf(text)
+  const atoms = atomsOf(text, by.taught)
   const cuts = cutsOf(atoms)
   const weighed = atoms.length ? decode(atoms, cuts, weights, width) : []
   const found = weighed.filter((d, i) => i < 2 || weighed[0]!.score - d.score < behind)

@@ -1,1 +1,2 @@
 export { readOne, type ReadLine } from './read-one.ts'
+export { taughtBy } from './taught.ts'

@@ -24,7 +24,7 @@ export const plainWords = (text: string): string[] =>
     .filter(w => w !== '')
 
 /** The regular forms of a verb. */
-function forms(base: string): { s: string; ed: string; ing: string } {
+export function forms(base: string): { s: string; ed: string; ing: string } {
   if (/[^aeiou]y$/.test(base)) return { s: `${base.slice(0, -1)}ies`, ed: `${base.slice(0, -1)}ied`, ing: `${base}ing` }
   if (/ie$/.test(base)) return { s: `${base}s`, ed: `${base}d`, ing: `${base.slice(0, -2)}ying` }
   if (/ee$/.test(base)) return { s: `${base}s`, ed: `${base}d`, ing: `${base}ing` }
@@ -35,7 +35,7 @@ function forms(base: string): { s: string; ed: string; ing: string } {
   return { s: /(s|sh|ch|x|z|o)$/.test(base) ? `${base}es` : `${base}s`, ed: `${stem}ed`, ing: `${stem}ing` }
 }
 /** The plural of a noun. */
-const plural = (noun: string): string =>
+export const plural = (noun: string): string =>
   /(s|sh|ch|x|z)$/.test(noun) ? `${noun}es` : /[^aeiou]y$/.test(noun) ? `${noun.slice(0, -1)}ies` : `${noun}s`
 
 interface Lexicon {

@@ -4,6 +4,7 @@ import { spokenNumber } from './figures.ts'
 import { lexicon, type Entry } from './lexicon.ts'
 import { signPatterns } from './signs.ts'
 import { meantBy } from './spelling.ts'
+import type { Taught } from './taught.ts'
 
 /** Signs that part clauses, by how they are written. */
 const signs: Record<string, string> = {
@@ -53,7 +54,8 @@ interface Word {
 }
 
 /** A word as the trade writes it: in full, without apostrophe, spelt right. */
-function normal(typed: string): { norm: string; off: number } {
+function normal(typed: string, taught: Taught | null): { norm: string; off: number } {
+  if (taught?.words.has(typed)) return { norm: typed, off: 0 }
   const { entries, shortened, misheard, words } = lexicon()
   const known = (word: string) => entries.has(word) || words.has(word)
   const full = shortened.get(typed) ?? misheard.get(typed)
@@ -93,15 +95,18 @@ const entryOf = (phrase: string): readonly Entry[] | undefined => lexicon().entr
 function phraseFrom(
   words: readonly Word[],
   at: number,
+  taught: Taught | null,
 ): { took: number; key: string; entries: readonly Entry[] } | null {
   const { longer } = lexicon()
   const first = words[at]!.norm
-  const most = Math.min(longer.get(first.split(' ')[0]!) ?? 1, words.length - at)
+  const most = Math.min(Math.max(longer.get(first.split(' ')[0]!) ?? 1, taught?.longest ?? 0), words.length - at)
   for (let took = most; took >= 1; took--) {
     const key = words
       .slice(at, at + took)
       .map(w => w.norm)
       .join(' ')
+    const own = taught?.entries.get(key)
+    if (own) return { took, key, entries: own }
     const entries = entryOf(key)
     // `on the back cover` is a cover, not how the machine lies.
     const next = words[at + took]?.norm
@@ -141,12 +146,12 @@ function asMeant(heard: readonly Word[]): readonly Word[] {
 }
 
 /** The words of a stretch as atoms: spoken numbers, known phrases, and what nobody knows. */
-function wordsToAtoms(heard: readonly Word[]): Raw[] {
+function wordsToAtoms(heard: readonly Word[], taught: Taught | null): Raw[] {
   const words = asMeant(heard)
   const atoms: Raw[] = []
   for (let i = 0; i < words.length;) {
     const { start, norm } = words[i]!
-    const phrase = phraseFrom(words, i)
+    const phrase = phraseFrom(words, i, taught)
     const spoken = spokenNumber(
       words.slice(i, i + 6).map(w => w.norm),
       0,
@@ -188,13 +193,13 @@ function wordsToAtoms(heard: readonly Word[]): Raw[] {
  * Reads a line from left to right into atoms with their spans and candidates. Every character that is not white space lies in one
  * atom, or in a word that is no atom of its own.
  */
-export function scan(original: string): Raw[] {
+export function scan(original: string, taught: Taught | null = null): Raw[] {
   const text = plainText(original)
   const allCaps = original === original.toUpperCase()
   const atoms: Raw[] = []
   let words: Word[] = []
   const flush = () => {
-    atoms.push(...wordsToAtoms(words))
+    atoms.push(...wordsToAtoms(words, taught))
     words = []
   }
   const push = (start: number, end: number, read: Omit<Atom, 'start' | 'end' | 'words'>) => {
@@ -259,7 +264,7 @@ export function scan(original: string): Raw[] {
       const pieces = whole ? [typed] : typed.split('-')
       let from = at
       for (const piece of pieces) {
-        const { norm, off } = whole ? { norm: whole, off: 0 } : normal(piece)
+        const { norm, off } = whole ? { norm: whole, off: 0 } : normal(piece, taught)
         const parts = norm.split(' ')
         let at0 = from
         for (const [k, part] of parts.entries()) {

@@ -34,6 +34,7 @@ function entryWords({ kind, body }: Entry): Phrase | null {
       return say`Explained: ${body.by}`
     case 'found-before':
       return say`Already so before we came: ${body.what}, ${{ say: body.how }}`
+    case 'word-taught':
     case 'place-looked':
     case 'constraint-added':
     case 'liaison-told':

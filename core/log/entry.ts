@@ -3,6 +3,7 @@ import * as yup from 'yup'
 import { bonds } from '../assembly/bond.ts'
 import { known } from '../finder/known.ts'
 import { postures } from '../machine/postures.ts'
+import { meanings } from '../moves/taught-word.ts'
 import { limits } from '../schema/limits.ts'
 import { debtId, line, listOf, oneOf, shape, uuid, within, zoneId } from '../schema/atoms.ts'
 import { photo } from './step.ts'
@@ -57,6 +58,8 @@ export const entryBodies = {
   'leftover-explained': shape({ leftover: uuid().required(), by: line().required(), place: line() }),
   /** Something worth writing down. */
   'note-added': shape({ text: line().required(), step: uuid() }),
+  /** A word of the shop means this from now on; without a meaning it is forgotten. It is the shop's, not only this job's. */
+  'word-taught': shape({ word: line().required(), means: oneOf(meanings) }),
   /** Something that was missing or broken before we came: it stays in the record, and is never a debt. */
   'found-before': shape({
     what: line().required('say what was found'),

@@ -18,6 +18,7 @@ import {
   partCompared,
   photoAdded,
   readingTaken,
+  wordTaught,
 } from './events/entries.ts'
 import { entryWithdrawn, intakeTold } from './events/intake.ts'
 import { jobAbandoned, jobClosed, jobOpened, phaseChanged, trayChosen } from './events/job.ts'
@@ -54,6 +55,7 @@ const all = [
   postureAllowed,
   photoAdded,
   noteAdded,
+  wordTaught,
 ] as const
 
 type Kinds = (typeof all)[number]

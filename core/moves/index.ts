@@ -1,4 +1,5 @@
 export { type Check, checkWords } from './checks.ts'
+export type { Meant, TaughtWord } from './taught-word.ts'
 export type { Field } from './field.ts'
 export { isolations } from './isolate.ts'
 export { moveKinds } from './kinds.ts'

@@ -1,5 +1,5 @@
-export { draftsOf, stepsIn, type NarrationContext, type StepDraft, type ToldMove } from './drafts.ts'
-export { narrate, type LeftOut, type Narration, type Spoken } from './narrate.ts'
+export { draftsOf, stepsIn, type NarrationContext, type StepDraft } from './drafts.ts'
+export { narrate, type LeftOut, type Spoken } from './narrate.ts'
 export { readNarration } from './read-narration.ts'
-export { corrected, lineOf, merged, secondsInto, split, stepOf, withPhotos } from './review.ts'
+export { corrected, lineOf, merged, split, stepOf, withPhotos } from './review.ts'
 export { longestRun } from './timed.ts'

@@ -1,4 +1,5 @@
-import { hear, type HeardAct } from '../hearing/hear.ts'
+import { hear, heardWith, type HeardAct } from '../hearing/hear.ts'
+import type { Taught } from '../hearing/taught.ts'
 import { readTimed, type Cue } from './timed.ts'
 import { piecesOf, withoutIntent, type Piece } from './stance.ts'
 import { withAct, type TimedAct } from './twice.ts'
@@ -72,9 +73,10 @@ function turnOf(all: readonly { pieces: readonly Piece[] }[]): number {
 }
 
 /** Hears what was said, in order. */
-export function hearAll(cues: readonly Cue[]): Narration {
+export function hearAll(cues: readonly Cue[], taught?: Taught | null): Narration {
   const utterances = utterancesOf(cues).map(u => ({ u, pieces: piecesOf(u.text) }))
   const turn = turnOf(utterances)
+  const by = heardWith(taught)
   let acts: TimedAct[] = []
   const left: LeftOut[] = []
   const spoken: Spoken[] = []
@@ -103,7 +105,7 @@ export function hearAll(cues: readonly Cue[]): Narration {
       !heardPieces.some(p => p.stance === 'now' && p.to - p.from > 20)
     )
       acts = acts.slice(0, -1)
-    const heard = hear(onlyNow(u.text, heardPieces))
+    const heard = hear(onlyNow(u.text, heardPieces), by)
     const span = (from: number, to: number) => ({ from: heard.atoms[from]!.start, to: heard.atoms[to - 1]!.end })
     for (const s of heard.spans) if (s.reading === 'note') out(u, span(s.from, s.to), 'aside')
     for (const heardAct of heard.acts) {
@@ -128,7 +130,10 @@ const untilTurn = (pieces: readonly Piece[]): Piece[] => {
 }
 
 /** Hears a narration in one of the forms that `readTimed` reads. */
-export function narrate(source: string): ({ ok: true } & Narration) | { ok: false; problem: string } {
+export function narrate(
+  source: string,
+  taught?: Taught | null,
+): ({ ok: true } & Narration) | { ok: false; problem: string } {
   const timed = readTimed(source)
-  return timed.ok ? { ok: true, ...hearAll(timed.cues) } : timed
+  return timed.ok ? { ok: true, ...hearAll(timed.cues, taught) } : timed
 }

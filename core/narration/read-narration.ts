@@ -27,7 +27,7 @@ export function readNarration(
   const down = stepsOf(heard, context).map(({ acts }): ReadStretch => ({
     from: seconds(acts[0]!.from),
     to: seconds(acts.at(-1)!.to),
-    text: acts.map(a => a.said).join(' / '),
+    text: [...new Set(acts.map(a => a.said))].join(' / '),
     items: flatten(acts.map(a => a.act)),
     unsure: acts.some(a => a.act.likelihood < certain),
   }))

@@ -17,7 +17,7 @@ const reach = 150
 const acts = 4
 
 const words = (text: unknown): string[] =>
-  String(text ?? '')
+  (typeof text === 'string' ? text : '')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, ' ')
     .split(' ')
@@ -36,7 +36,7 @@ const placeShared = (a: unknown, b: unknown): boolean => {
   return words(b).some(w => x.includes(w))
 }
 
-const opening = String.raw`^(?:(?:so|and|then|okay|ok|now|there|oh|yeah|right|alright|that's|that is|it's)\W+)*(?:(?:take|took|taking|pull|pulled|get|got|undo|remove|removed|release|released)\s+(?:out\s+|off\s+)?)?`
+const opening = String.raw`^(?:(?:so|and|then|okay|ok|now|there|oh|yeah|right|alright|that's|that is|it's)\W+)*(?:(?:i|we|you|i've|we've)\s+(?:just\s+|have\s+)?)?(?:(?:take|took|taking|pull|pulled|get|got|undo|remove|removed|release|released)\s+(?:out\s+|off\s+)?)?`
 /** What is pointed at: `those two out`, `all four`, `the screws`. */
 const definite = new RegExp(`${opening}(?:those|these|them|both|all|the|that|every)\\b`, 'i')
 const counted = new RegExp(

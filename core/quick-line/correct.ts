@@ -1,6 +1,9 @@
 import { conditions } from '../items/condition.ts'
 import { passings } from '../items/route.ts'
-import { glyphFor, variantsOf } from '../moves/registry.ts'
+import { glyphFor, moveKinds, variantsOf, type MoveKindName } from '../moves/registry.ts'
+import { teachable } from '../hearing/taught.ts'
+import type { TaughtWord } from '../moves/taught-word.ts'
+import { readExact } from './exact.ts'
 import { formatMove } from './format.ts'
 import { leafOf } from '../moves/fields-of.ts'
 import type { ParsedClause } from './parse.ts'
@@ -11,6 +14,22 @@ import type { Token } from '../grammar/token.ts'
 export interface Correction {
   label: string
   line: string
+  /** What the shop learns from it: a word, and what it means from now on. */
+  teaches?: TaughtWord
+}
+
+/** What is learnt where a token stands for something else than it was taken for. */
+function lessonOf({ role, text }: Token, put: string): TaughtWord | undefined {
+  const word = teachable(text)
+  if (!word || text.includes('=')) return undefined
+  if (role === 'act') {
+    const exact = readExact(put, 0)
+    const means = exact?.kind ?? (Object.keys(moveKinds) as MoveKindName[]).find(k => moveKinds[k].grammar.verb === put)
+    return means && { word, means }
+  }
+  if (/^(?:take off )?name=/.test(put)) return { word, means: 'part' }
+  if (/^look=/.test(put)) return { word, means: 'look' }
+  return undefined
 }
 
 const sizes = ['T15', 'T20', 'T25', 'T30', 'PH1', 'PH2', '7 mm', '8 mm', '10 mm', '13 mm', '1/4 in']
@@ -39,6 +58,10 @@ function texts(token: Token, { kind, move }: ParsedClause): [label: string, text
   )
     .filter(([name]) => has(name) && name !== role)
     .map(([name, label]) => [label, `${name}=${quote(words)}`])
+  const alone: [string, string][] = [
+    ['a part taken off', `take off name=${quote(words)}`],
+    ['a thing looked at', `inspect thing=${quote(words)}`],
+  ]
   switch (role) {
     case 'count':
       return [1, -1].flatMap(by => {
@@ -91,22 +114,22 @@ function texts(token: Token, { kind, move }: ParsedClause): [label: string, text
             })
         : []
     case 'words':
-      return [
-        ['a part taken off', `take off name=${quote(words)}`],
-        ['a thing looked at', `inspect thing=${quote(words)}`],
-      ]
+      return alone
     case 'sign':
     case 'zone':
     case 'lead':
       return []
     default:
-      return asText
+      return kind === null ? alone : asText
   }
 }
 
 /** The other readings of a token of a line, each one tap; the last leaves it out. */
 export function corrections(line: string, clause: ParsedClause, token: Token): Correction[] {
   const put = (text: string) => `${line.slice(0, token.start)}${text}${line.slice(token.end)}`
-  const others = texts(token, clause).map(([label, text]) => ({ label, line: put(text) }))
+  const others = texts(token, clause).map(([label, text]): Correction => {
+    const teaches = lessonOf(token, text)
+    return { label, line: put(text), ...(teaches && { teaches }) }
+  })
   return token.role === 'sign' ? [] : [...others, { label: 'leave out', line: put('').replace(/ {2,}/g, ' ').trim() }]
 }

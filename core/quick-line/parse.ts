@@ -1,6 +1,7 @@
 import type { Atom } from '../hearing/atom.ts'
 import { certainKind } from '../hearing/certainty.ts'
-import { hear, type Heard, type HeardAct } from '../hearing/hear.ts'
+import { hear, heardWith, type Heard, type HeardAct } from '../hearing/hear.ts'
+import type { Taught } from '../hearing/taught.ts'
 import { tellAs } from '../hearing/tell/kinds.ts'
 import { anatomy, type Family } from '../machine/families.ts'
 import { afterMove } from '../moves/after-move.ts'
@@ -21,6 +22,8 @@ export interface LineContext {
   inHand?: Move | undefined
   /** The move recorded last: what `same again` repeats, and the cell that a bare `@` means. */
   last?: Move | undefined
+  /** The words of the shop. */
+  taught?: Taught | null
   /** Makes the id of each new move. */
   id: () => string
 }
@@ -235,7 +238,7 @@ function orAct(clause: ParsedClause, kind: string): void {
 
 /** `same again, bottom edge`: the move before, with what is said beside it. */
 function again(line: string, from: number, to: number, before: Move, context: LineContext): ParsedClause {
-  const heard = hear(line.slice(from, to))
+  const heard = hear(line.slice(from, to), heardWith(context.taught))
   const [told] = tellAs(before.kind, heard.atoms, { text: heard.text })
   const [plain = {}] = told ? saidOf({ ...told, kind: before.kind } as HeardAct) : []
   const tokens = told
@@ -314,7 +317,7 @@ export function parseLine(text: string, context: LineContext): Parsed {
     if (!waiting) return
     const { from, to } = waiting
     waiting = null
-    const heard = hear(text.slice(from, to))
+    const heard = hear(text.slice(from, to), heardWith(context.taught))
     const here = { ...context, around }
     const added = context.inHand && !heard.acts.length ? adding(heard, from, context.inHand, here) : null
     if (added) add(added)

@@ -4,4 +4,4 @@ export { addModel, addUnit, models, oneModel, oneUnit, units } from './machines.
 export { demoAccounts, people, signIn, signOut, whoAmI } from './people.ts'
 export { photo, putPhoto } from './photos.ts'
 export { recordIn, recordOut } from './records.ts'
-export { health, openApi, phrases } from './shop.ts'
+export { health, openApi, phrases, words } from './shop.ts'

@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
-import { line, oneOf, shape, wholeWithin } from '../schema/atoms.ts'
+import { meanings } from '../moves/taught-word.ts'
+import { line, moment, oneOf, shape, wholeWithin } from '../schema/atoms.ts'
 import { call } from './call.ts'
 import { list } from './list.ts'
 
@@ -27,5 +28,11 @@ export const phrases = call({
   method: 'get',
   path: '/api/phrases',
   reply: list(shape({ text: line().required(), times: whole() })),
+})
+/** The words that the shop taught, by corrections of lines in its jobs: of each the last that was said of it. */
+export const words = call({
+  method: 'get',
+  path: '/api/words',
+  reply: list(shape({ word: line().required(), means: oneOf(meanings), at: moment().required() })),
 })
 export const openApi = call({ method: 'get', path: '/api/openapi.json', reply: yup.mixed<object>().required() })

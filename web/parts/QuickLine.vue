@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { labelAtEnd } from '@dialytica/core/labels'
+import type { TaughtWord } from '@dialytica/core/moves'
 import { longestRun } from '@dialytica/core/narration'
+import type { Correction } from '@dialytica/core/quick-line'
 import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -9,8 +11,10 @@ import { useJob } from '../stores/job.ts'
 import { useNarration } from '../stores/narration.ts'
 import { usePhrases } from '../stores/phrases.ts'
 import { useScan } from '../stores/scanned-label.ts'
+import { useWords } from '../stores/words.ts'
 import LineEntry from './line/LineEntry.vue'
 import OwedByStep from './line/OwedByStep.vue'
+import WordTaught from './line/WordTaught.vue'
 import MeaningChip from './MeaningChip.vue'
 import Problem from './Problem.vue'
 import { toJob } from '../ways.ts'
@@ -23,7 +27,17 @@ const narration = useNarration()
 const router = useRouter()
 const phrases = usePhrases()
 const scanner = useScan()
+const words = useWords()
 void phrases.load()
+void words.load()
+/** What the correction before taught the shop. */
+const lesson = ref<TaughtWord | null>(null)
+function teach({ teaches }: Correction): void {
+  if (teaches && !words.teach(teaches)) lesson.value = teaches
+}
+function forget(): void {
+  if (lesson.value && !words.forget(lesson.value.word)) lesson.value = null
+}
 
 const entry = ref<InstanceType<typeof LineEntry> | null>(null)
 /** What the moves of the line were taken for, where that is worth a look. */
@@ -65,6 +79,7 @@ defineExpose({ focus: () => entry.value?.focus(), blur: () => entry.value?.blur(
       :complete="phrases.complete"
       @write="draft.write"
       @enter="enter"
+      @corrected="teach"
     >
       <template #meant>
         <MeaningChip
@@ -82,6 +97,7 @@ defineExpose({ focus: () => entry.value?.focus(), blur: () => entry.value?.blur(
           {{ draft.isRun ? 'Look at its steps' : `Part it in ${draft.stepsInLine} steps` }}
         </NButton>
       </div>
+      <WordTaught v-if="lesson" :lesson="lesson" @forget="forget" @leave="lesson = null" />
       <Problem :says="narration.problem" />
     </LineEntry>
   </div>

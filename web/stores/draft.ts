@@ -36,10 +36,12 @@ import { v4 } from 'uuid'
 import { local, type KeptDraft } from '../data/local.ts'
 import { keepDraft } from '../data/waiting.ts'
 import { useJob } from './job.ts'
+import { useWords } from './words.ts'
 
 /** The step in hand: kept on this device at every tap, recorded as one event when it is done. */
 export const useDraft = defineStore('draft', () => {
   const job = useJob()
+  const words = useWords()
   const draft = shallowRef<Draft>(emptyDraft(v4()))
   const past = shallowRef<Captured[]>([])
   /** False while this device has no room for the step in hand: it stands in this page alone. */
@@ -58,6 +60,7 @@ export const useDraft = defineStore('draft', () => {
       around: around.value,
       inHand: inHand.value.moves.find(m => m.id === draft.value.move),
       last: sameAgain(job.state, draft.value),
+      taught: words.taught,
       id: v4,
     }),
   )

@@ -1,7 +1,7 @@
 import { strikeAgain } from '@dialytica/core/acts'
 import { emptyDraft, needsOf, recordDraft } from '@dialytica/core/capture'
 import { whyNot, type Photo } from '@dialytica/core/log'
-import { toldAs, type MoveKindName } from '@dialytica/core/moves'
+import { toldAs, type MoveKindName, type TaughtWord } from '@dialytica/core/moves'
 import {
   corrected,
   lineOf,
@@ -23,8 +23,9 @@ import { inWorker } from '../workers/in-worker.ts'
 import type { Narrated } from '../workers/narrate.ts'
 import { useDraft } from './draft.ts'
 import { useJob } from './job.ts'
+import { useWords } from './words.ts'
 
-const hearInWorker = inWorker<[string, Omit<NarrationContext, 'id'>], Narrated>(
+const hearInWorker = inWorker<[string, TaughtWord[], Omit<NarrationContext, 'id'>], Narrated>(
   () => new Worker(new URL('../workers/narrate.ts', import.meta.url), { type: 'module' }),
 )
 
@@ -48,6 +49,7 @@ interface Taken {
 export const useNarration = defineStore('narration', () => {
   const job = useJob()
   const hand = useDraft()
+  const words = useWords()
   const taken = shallowRef<Taken | null>(null)
   const past = shallowRef<Taken[]>([])
   const busy = ref(false)
@@ -58,7 +60,9 @@ export const useNarration = defineStore('narration', () => {
   const draft = computed<StepDraft | null>(() => taken.value?.drafts[taken.value.at] ?? null)
   const line = computed(() => typed.value ?? (draft.value ? lineOf(draft.value) : ''))
   const around = computed(() => ({ posture: job.stance.posture, isolated: job.stance.isolated }))
-  const parsed = computed(() => parseLine(line.value, { family: job.family, around: around.value, id: v4 }))
+  const parsed = computed(() =>
+    parseLine(line.value, { family: job.family, around: around.value, taught: words.taught, id: v4 }),
+  )
   /** The draft with its line as it is corrected. */
   const shown = computed(() =>
     draft.value && typed.value !== null ? corrected(draft.value, parsed.value) : draft.value,
@@ -98,7 +102,10 @@ export const useNarration = defineStore('narration', () => {
           `"${taken.value!.name}" still has drafts to look at: keep or drop them, or put it away, then take in this one.`,
         )
       const { posture, isolated } = around.value
-      const heard = await hearInWorker(source, { family: job.family, around: { posture, isolated: [...isolated] } })
+      const heard = await hearInWorker(source, JSON.parse(JSON.stringify(words.list)) as TaughtWord[], {
+        family: job.family,
+        around: { posture, isolated: [...isolated] },
+      })
       if (!heard.ok) problem.value = heard.problem
       else {
         const { spoken, drafts, back } = heard
@@ -156,10 +163,13 @@ export const useNarration = defineStore('narration', () => {
     const { drafts, at } = taken.value!
     const one = drafts[at]!
     const told = one.moves[index]!
-    const { or: _, ...rest } = told
+    const { from, to, said } = told
     const move = toldAs(told.move, kind, around.value)
     change(
-      drafts.with(at, { ...one, moves: one.moves.with(index, { ...rest, move, likelihood: 1, kindLikelihood: 1 }) }),
+      drafts.with(at, {
+        ...one,
+        moves: one.moves.with(index, { move, from, to, said, likelihood: 1, kindLikelihood: 1 }),
+      }),
     )
   }
   const setZone = (zone: string) => taken.value && become({ ...taken.value, zone })

@@ -12,8 +12,8 @@ import StepInHand from '../parts/descent/StepInHand.vue'
 import StepPhoto from '../parts/descent/StepPhoto.vue'
 import WorthFilling from '../parts/descent/WorthFilling.vue'
 import JobValley from '../parts/JobValley.vue'
-import { stepMarks } from '../parts/stage/step-marks.ts'
 import LinkButton from '../parts/LinkButton.vue'
+import { stepMarks } from '../parts/stage/step-marks.ts'
 import StepPhotos from '../parts/StepPhotos.vue'
 import TraySide from '../parts/TraySide.vue'
 import { useAlikes } from '../stores/alikes.ts'
@@ -73,9 +73,7 @@ useCommands(
       <div v-if="!fixed" class="hints">
         <AlikeNotes v-if="!narrow" :of="alikes.ofPlugs.slice(0, 1)" />
         <WorthFilling @fill="fill" />
-        <LinkButton v-if="!looked" class="narrated" :to="toJob(job.id, 'narration')"
-          >A narration <kbd>V</kbd></LinkButton
-        >
+        <LinkButton v-if="narrow && !looked" :to="toJob(job.id, 'narration')">Take in a narration</LinkButton>
       </div>
     </div>
     <StepPhoto
@@ -162,10 +160,6 @@ useCommands(
 }
 .hints {
   padding: 0 12px 10px;
-}
-.narrated {
-  width: 100%;
-  margin-top: 10px;
 }
 .photo {
   grid-area: photo;

@@ -139,7 +139,7 @@ useCommands({
       <div class="act">
         <div class="two">
           <NButton :disabled="!isOpen" @click="narration.drop()">Drop <kbd>Del</kbd></NButton>
-          <NButton :disabled="!isOpen" @click="narration.merge()">With the next <kbd>M</kbd></NButton>
+          <NButton :disabled="!isOpen" @click="narration.merge()">With the next <kbd>W</kbd></NButton>
           <NButton aria-label="Undo (U)" @click="narration.undo()">Undo <kbd>U</kbd></NButton>
         </div>
         <div class="two">
@@ -252,7 +252,13 @@ h1 .soft {
     overflow: auto;
   }
   .where {
-    display: none;
+    order: 3;
+    border-right: 0;
+    overflow: visible;
+    flex: none;
+  }
+  .machine {
+    height: 150px;
   }
   .draft,
   .text,

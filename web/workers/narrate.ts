@@ -6,6 +6,8 @@ import {
   type Spoken,
   type StepDraft,
 } from '@dialytica/core/narration'
+import { taughtBy } from '@dialytica/core/hearing'
+import type { TaughtWord } from '@dialytica/core/moves'
 import { expose } from 'comlink'
 import { v4 } from 'uuid'
 
@@ -14,8 +16,8 @@ export type Narrated =
   { ok: true; spoken: Spoken[]; drafts: StepDraft[]; back: LeftOut[] } | { ok: false; problem: string }
 
 /** Hears a narration, off the thread of the hand. */
-expose((source: string, context: Omit<NarrationContext, 'id'>): Narrated => {
-  const heard = narrate(source)
+expose((source: string, words: TaughtWord[], context: Omit<NarrationContext, 'id'>): Narrated => {
+  const heard = narrate(source, taughtBy(words))
   if (!heard.ok) return heard
   const back = heard.left.filter(l => l.why === 'back')
   return { ok: true, spoken: heard.spoken, drafts: draftsOf(heard, { ...context, id: v4 }), back }

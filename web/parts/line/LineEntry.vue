@@ -26,8 +26,8 @@ const props = defineProps<{
 const emit = defineEmits<{
   write: [line: string]
   enter: []
-  /** A piece was corrected: what it stands for from now on. */
-  corrected: [piece: { clause: ParsedClause; token: Token; correction: Correction }]
+  /** A piece was corrected. */
+  corrected: [correction: Correction]
 }>()
 
 const box = ref<HTMLInputElement | null>(null)
@@ -58,9 +58,8 @@ async function put(line: string, at = line.length): Promise<void> {
   look()
 }
 function correct(correction: Correction): void {
-  const { clause, token } = open.value!
   void put(correction.line)
-  emit('corrected', { clause, token, correction })
+  emit('corrected', correction)
 }
 /** The second reading of a token takes its place. */
 const instead = ({ start, end }: Token, text: string) =>

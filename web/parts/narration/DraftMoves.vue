@@ -98,6 +98,6 @@ li {
   font-size: 24px;
 }
 .or {
-  border-style: dashed;
+  --n-border: 2px dashed var(--rule);
 }
 </style>

@@ -11,7 +11,7 @@ const emit = defineEmits<{ go: [at: number] }>()
 const box = ref<HTMLElement | null>(null)
 const { width } = useElementSize(box)
 const end = computed(() => Math.max(1, props.spoken.at(-1)?.to ?? 1))
-const x = computed(() => scaleLinear([0, end.value], [8, Math.max(9, width.value - 8)]))
+const x = computed(() => scaleLinear([0, end.value], [26, Math.max(27, width.value - 26)]))
 const ticks = computed(() => x.value.ticks(Math.max(2, Math.min(10, Math.floor(width.value / 110)))))
 /** A draft takes its time, and at least the width of a thin finger. */
 const wide = (d: StepDraft) => Math.max(10, x.value(d.to) - x.value(d.from))
@@ -30,7 +30,7 @@ const says = { open: 'to look at', kept: 'kept', dropped: 'dropped' } as const
         <line :x1="x(t)" :x2="x(t)" y1="40" y2="46" />
         <text :x="x(t)" y="59" text-anchor="middle">{{ clock(t) }}</text>
       </g>
-      <line x1="8" :x2="width - 8" y1="40" y2="40" class="axis" />
+      <line x1="26" :x2="width - 26" y1="40" y2="40" class="axis" />
       <rect
         v-for="(s, i) in spoken"
         :key="`s${i}`"
