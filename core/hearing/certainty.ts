@@ -84,4 +84,8 @@ export const certaintyOf = (doubts: readonly number[], coefficients: readonly nu
 /** From this likelihood on an act is certain as a whole: its kind and every attribute. */
 export const certain = 0.9
 /** From this likelihood on the kind of an act is shown as certain: on lines that were not seen 98 in 100 of those are right. */
-export const certainKind = 0.95
+export const certainKind = 0.96
+
+/** How a likelihood that a kind is right is shown: as certain, as likely, or as a guess. */
+export const levelOf = (kindLikelihood: number): 'sure' | 'likely' | 'guess' =>
+  kindLikelihood >= certainKind ? 'sure' : kindLikelihood >= 0.6 ? 'likely' : 'guess'

@@ -33,9 +33,12 @@ const cues = [
   ['recount'],
 ] as const
 /** Cues that are also said of what was not done: alone they take nothing back. */
+const starts = new Set<string>(cues.map(([first]) => first))
 const weak = new Set(['no', 'actually', 'rather', 'not a', 'checked', 'make it', 'hold on', 'hang on'])
 
 function cueAt(atoms: readonly Atom[], at: number): { took: number; words: string } | null {
+  const { words: first } = atoms[at]!
+  if (!starts.has(first) && !starts.has(first.split(' ')[0]!)) return null
   const near = atoms.slice(at, at + 4)
   const words = near.flatMap((a, k) => (a.tag === 'sep' ? (k === 1 ? [] : ['|']) : a.words.split(' ')))
   for (const cue of cues)

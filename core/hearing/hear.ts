@@ -36,7 +36,7 @@ export interface HeardWith {
 const shippedWith = once((): HeardWith => ({ weights: shipped(), certainties: shippedCertainty() }))
 
 /** So many readings of a line are weighed against each other. */
-const width = 8
+const width = 5
 
 /** From this share on another reading is near enough to be offered. */
 const near = 0.04

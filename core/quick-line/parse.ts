@@ -1,5 +1,5 @@
 import type { Atom } from '../hearing/atom.ts'
-import { certainKind } from '../hearing/certainty.ts'
+import { certainKind, levelOf } from '../hearing/certainty.ts'
 import { hear, heardWith, type Heard, type HeardAct } from '../hearing/hear.ts'
 import type { Taught } from '../hearing/taught.ts'
 import { tellAs } from '../hearing/tell/kinds.ts'
@@ -139,9 +139,6 @@ const noted = (move: Move, more: readonly string[]): Move => {
   const note = [move.note, ...more].filter(Boolean).join('; ').slice(0, 500)
   return note ? { ...move, note } : move
 }
-
-const levelOf = (likelihood: number): Certainty =>
-  likelihood >= certainKind ? 'sure' : likelihood >= 0.6 ? 'likely' : 'guess'
 
 /** A heading or a remark as one token, the signs at its ends apart. */
 function plainTokens(own: readonly Atom[], line: string, at: number, role: 'place' | 'words'): Token[] {

@@ -115,6 +115,14 @@ describe('no line fails or loses text', () => {
       { numRuns: 1500 },
     ))
 
+  it('never fails, whatever is typed', () =>
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary', maxLength: 60 }), text => {
+        expect(parse(text).text).toBe(text)
+      }),
+      { numRuns: 10_000 },
+    ))
+
   it('every move that comes out fits its schema', () =>
     fc.assert(
       fc.property(line, inHand, (text, last) => {

@@ -18,6 +18,14 @@ function shuffled(n: number, next: () => number): number[] {
   return order
 }
 
+/** A share, 0 to 1, that is the same for a feature as long as the salt is. */
+function shareOf(feature: string, salt: number): number {
+  let h = salt
+  for (let i = 0; i < feature.length; i++) h = (Math.imul(h, 31) + feature.charCodeAt(i)) | 0
+  h = Math.imul(h ^ (h >>> 15), 0x2c1b3c6d)
+  return ((h ^ (h >>> 12)) >>> 0) / 2 ** 32
+}
+
 interface Scalar {
   w: number
   /** Sum of squared gradients. */
@@ -33,15 +41,39 @@ export interface Settings {
   pull?: number
   step?: number
   seed?: number
+  /** The share of features that each line is learnt without, another share each time: no single word carries a kind alone. */
+  drop?: number
 }
+
+/** So many times it is learnt, in another order each time; the weights are the mean. */
+const times = 3
+
+/** The mean of weights that were learnt apart: what they do not agree on counts less. */
+function mean(all: readonly Weights[]): Weights {
+  const byKind = new Map<string, Float32Array>()
+  for (const [name, w] of all.flatMap(one => [...one.byKind])) {
+    const sum = byKind.get(name) ?? byKind.set(name, new Float32Array(w.length)).get(name)!
+    for (const [r, x] of w.entries()) sum[r]! += x / all.length
+  }
+  const meanOf = (maps: readonly ReadonlyMap<string, number>[]) => {
+    const sums = new Map<string, number>()
+    for (const [name, w] of maps.flatMap(m => [...m])) sums.set(name, (sums.get(name) ?? 0) + w / maps.length)
+    return sums
+  }
+  return { byKind, shared: meanOf(all.map(w => w.shared)), next: meanOf(all.map(w => w.next)) }
+}
+/** Learns weights: the mean of several runs. */
+export const train = (lines: readonly Prepared[], settings: Settings = {}): Weights =>
+  mean(Array.from({ length: times }, (_, i) => trainOnce(lines, { seed: 7 + 13 * i, ...settings })))
 
 /**
  * Learns weights so that the good readings of each line outweigh all others: the conditional likelihood over its n best readings, of which those are good
  * that come nearest to what the line must be understood as (a latent-variable log-linear model; gradient by Adagrad, Duchi 2011, with an L2 penalty).
+ * Each line is learnt without a share of its features (dropout, Srivastava 2014), and the weights are scaled by what was left in.
  */
-export function train(
+function trainOnce(
   lines: readonly Prepared[],
-  { rounds = 10, width = 24, pull = 0.003, step = 0.3, seed = 7 }: Settings = {},
+  { rounds = 10, width = 24, pull = 0.003, step = 0.3, seed = 7, drop = 0.15 }: Settings = {},
 ): Weights {
   const byKind = new Map<string, Float32Array>()
   const squares = new Map<string, Float32Array>()
@@ -52,8 +84,13 @@ export function train(
   }
   const alike = new Map<string, Scalar>(knownShared.map(([k, w]) => [k, { w, g: 0, to: w }]))
   const after = new Map<string, Scalar>(knownFollowing.map(([k, w]) => [k, { w, g: 0, to: w }]))
+  let salt = 0
+  const left = (feature: string): boolean => shareOf(feature, salt) < drop
   const weights: Weights = {
-    byKind,
+    byKind: { get: (k: string) => (left(k) ? undefined : byKind.get(k)) } as unknown as ReadonlyMap<
+      string,
+      Float32Array
+    >,
     shared: { get: (k: string) => alike.get(k)?.w } as unknown as ReadonlyMap<string, number>,
     next: { get: (k: string) => after.get(k)?.w } as unknown as ReadonlyMap<string, number>,
   }
@@ -61,6 +98,7 @@ export function train(
   for (let round = 0; round < rounds; round++)
     for (const i of shuffled(lines.length, next)) {
       const p = lines[i]!
+      salt = Math.floor(next() * 1e9)
       const found = readingsOf(p, weights, width)
       if (!found.length) continue
       const gains = found.map(d => gainOf(p, d))
@@ -78,6 +116,7 @@ export function train(
         for (const { reading, features } of d.spans) {
           const r = readingIndex.get(reading)!
           for (const name of features.names) {
+            if (left(name)) continue
             const of = kinds.get(name) ?? kinds.set(name, new Map()).get(name)!
             of.set(r, (of.get(r) ?? 0) + by)
           }
@@ -106,6 +145,7 @@ export function train(
           s.w += (step * g) / Math.sqrt(s.g + 0.1)
         }
     }
+  for (const w of byKind.values()) for (let r = 0; r < w.length; r++) w[r]! *= 1 - drop
   const plain = (map: Map<string, Scalar>) => new Map([...map].map(([k, s]) => [k, s.w]))
   return { byKind, shared: plain(alike), next: plain(after) }
 }

@@ -1,6 +1,6 @@
 /** The little words that a clause is built with, by what they do. */
 export const littleLines: Readonly<Record<string, string>> = {
-  away: 'off, out, away, loose, free, clear, outside, apart, down, up, forward, forwards, fwd, oot, offf, undone, frontways, aside, sideways, backward, backwards',
+  away: 'off, out, away, loose, free, clear, outside, apart, down, up, forward, forwards, fwd, oot, offf, undone, frontways, aside, sideways, backward, backwards, in my hand, in my hands, in hand, in my lap',
   prep: 'in, above, at, on, from, by, to, with, w/, into, onto, near, of, against, between, beside, inside, around, round, along, per, for, toward, towards, next to, wi, as, within, @, until, till, without, than, about, against',
   det: 'a, an, the, this, that, these, those, its, his, her, their, my, one of the, some, any, them, each, every, all, all of the, both of the, yon, yer, your, our, other, another, own, tha, teh, such',
   pron: 'i, we, you, he, she, it, they, em, me, us, him, ive, id, im, weve, theyre, hes, shes, youve, ye, one of em, who, which, itself, myself, there, here, mine, what',

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { levelOf } from '@dialytica/core/hearing'
 import { describe, glyphFor, glyphOf, moveKinds, type MoveKindName } from '@dialytica/core/moves'
 import type { StepDraft } from '@dialytica/core/narration'
 import { NButton } from 'naive-ui'
@@ -12,11 +13,7 @@ const emit = defineEmits<{
   retell: [index: number, kind: MoveKindName]
   part: [index: number]
 }>()
-/** Shares of readings that were right on lines nobody had seen: from 0.95 on the kind is as good as told. */
-const level = (i: number) => {
-  const { kindLikelihood } = props.draft.moves[i]!
-  return kindLikelihood >= 0.95 ? 'sure' : kindLikelihood >= 0.6 ? 'likely' : 'guess'
-}
+const level = (i: number) => levelOf(props.draft.moves[i]!.kindLikelihood)
 const aloud = { sure: '', likely: ', likely', guess: ', not sure' } as const
 </script>
 
