@@ -53,6 +53,10 @@ function tellingOnce(): typeof tellAs {
   }
 }
 
+/** The plausibility of another reading of a field of an act, 0 to 1. */
+export const nearOf = ({ t }: Act, field: string): number =>
+  Math.max(0, ...t.doubts.filter(d => d.field === field).map(d => d.near))
+
 const keyOf = ({ kind, values }: Act): string => JSON.stringify([kind, values])
 
 /** What ships, with the words of a shop. */

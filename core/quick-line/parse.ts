@@ -1,6 +1,6 @@
 import type { Atom } from '../hearing/atom.ts'
-import { certainKind, levelOf } from '../hearing/certainty.ts'
-import { hear, heardWith, type Heard, type HeardAct } from '../hearing/hear.ts'
+import { certainKind, fieldLevel, levelOf } from '../hearing/certainty.ts'
+import { hear, heardWith, nearOf, type Heard, type HeardAct } from '../hearing/hear.ts'
 import type { Taught } from '../hearing/taught.ts'
 import { tellAs } from '../hearing/tell/kinds.ts'
 import { anatomy, type Family } from '../machine/families.ts'
@@ -175,10 +175,7 @@ function clausesHeard(heard: Heard, at: number, context: LineContext, before: Mo
     for (const [n, act] of acts.entries()) {
       const sure = {
         kind: levelOf(act.kindLikelihood),
-        field: (name: string): Certainty => {
-          const near = Math.max(0, ...act.t.doubts.filter(d => d.field === name).map(d => d.near))
-          return near >= 0.5 ? 'guess' : near > 0.2 || act.kindLikelihood < 0.6 ? 'likely' : 'sure'
-        },
+        field: (name: string): Certainty => fieldLevel(name, nearOf(act, name), act),
       }
       const { tokens, left } = n === 0 ? tokensOf(act.t, line, at, sure) : { tokens: [], left: [] }
       const other = act.kindLikelihood < certainKind ? act.or : undefined

@@ -8,6 +8,8 @@ import { shippedCertainty } from '../../core/hearing/weights.ts'
 import { atLeast, type Judged } from './certainty.ts'
 import { crossed } from './folds.ts'
 import { linesOfOthers, spokenLines } from './lines.ts'
+import { byField, piecesOf } from './pieces.ts'
+import { measureNarration, narrations, unseen as notLookedAt } from '../narrations/score.ts'
 import { measure, row, rowHeads, type Measured } from './measure.ts'
 import { prepare } from './prepare.ts'
 import { train } from './train.ts'
@@ -122,14 +124,54 @@ const text = [
     ['kind, from', 'shown', 'right'],
     [0.9, 0.93, 0.95, 0.97].map(f => shown(rightKind, certainties.kind, f)),
   ),
+  'Pieces of acts whose kind is right, as they are shown:',
+  table(
+    ['piece', 'n', 'shown as certain', 'right of those'],
+    byField(all.flatMap(l => piecesOf(l, without.get(l)!)))
+      .filter(p => p.n >= 10)
+      .map(p => [p.field, String(p.n), (100 * p.shown).toFixed(1), (100 * p.right).toFixed(1)]),
+  ),
   table(
     ['all of it, from', 'shown', 'right'],
     [0.8, 0.85, 0.9, 0.93].map(f => shown(judged, certainties.whole, f)),
   ),
 ].join('\n\n')
 
+const shareOf = (n: number, of: number) => (of ? (n / of).toFixed(2) : '–')
+const spoken = narrations().map(n => ({ ...measureNarration(n), minutes: n.minutes }))
+const ofSpoken = (name: string, all: typeof spoken): string[] => {
+  const sum = (key: 'owed' | 'read' | 'found' | 'counted' | 'withCount' | 'sized' | 'withSize') =>
+    all.reduce((n, s) => n + s[key], 0)
+  return [
+    name,
+    all.length === 1 ? all[0]!.minutes.toFixed(0) : '',
+    String(sum('owed')),
+    shareOf(sum('found'), sum('owed')),
+    shareOf(sum('found'), sum('read')),
+    shareOf(sum('counted'), sum('withCount')),
+    shareOf(sum('sized'), sum('withSize')),
+  ]
+}
+const told = [
+  '### Narrations',
+  table(
+    ['narration', 'minutes', 'acts', 'recall', 'precision', 'counts right', 'sizes right'],
+    [
+      ...spoken.map(s => ofSpoken(notLookedAt.includes(s.name) ? `${s.name}, unseen` : s.name, [s])),
+      ofSpoken(
+        'those looked at',
+        spoken.filter(s => !notLookedAt.includes(s.name)),
+      ),
+      ofSpoken(
+        'those unseen',
+        spoken.filter(s => notLookedAt.includes(s.name)),
+      ),
+    ],
+  ),
+].join('\n\n')
+
 const document = new URL('../../docs/quick-line.md', import.meta.url)
 const [before, , after] = readFileSync(document, 'utf8').split(/<!-- figures -->/)
-writeFileSync(document, `${before}<!-- figures -->\n\n${text}\n\n<!-- figures -->${after ?? '\n'}`)
+writeFileSync(document, `${before}<!-- figures -->\n\n${text}\n\n${told}\n\n<!-- figures -->${after ?? '\n'}`)
 writeFileSync(new URL('../../docs/quick-line-certainty.svg', import.meta.url), `${plot()}\n`)
 console.log(text)

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { flatten, type FlatItem } from '../../core/hearing/flat.ts'
 import { narrate } from '../../core/narration/narrate.ts'
+import { readTimed } from '../../core/narration/timed.ts'
 import { readVoice, type Item } from '../learn-lines/lines.ts'
 import { scoreLine } from '../learn-lines/score.ts'
 
@@ -12,6 +13,8 @@ export const unseen = ['mona', 'otto']
 export interface SpokenNarration {
   name: string
   family: 'front-loader' | 'top-loader'
+  /** How long it is. */
+  minutes: number
   source: string
   owed: Item[]
   /** Acts that may be read or left. */
@@ -42,7 +45,10 @@ export const narrations = (): SpokenNarration[] =>
     .map(file => {
       const name = file.replace(/\.\w+$/, '')
       const read = (f: string) => readFileSync(new URL(f, folder), 'utf8')
-      return { name, source: read(file), ...readTruth(name, read(`${name}.truth`)) }
+      const source = read(file)
+      const timed = readTimed(source)
+      const minutes = timed.ok ? timed.cues.at(-1)!.to / 60 : 0
+      return { name, source, minutes, ...readTruth(name, read(`${name}.truth`)) }
     })
 
 /** How a narration was heard: acts owed, read and found; of those found, with the right count, with the right size. */
