@@ -4,6 +4,7 @@ import { findAmongHoles } from './find-among-holes.ts'
 import { findMistake } from './find-mistake.ts'
 import { firstViewScript } from './first-view-script.ts'
 import { actOnPending, foldOneEvent } from './fold-one-event.ts'
+import { hearNarration } from './hear-narration.ts'
 import type { Line, Measure } from './line.ts'
 import { lookAlikesAndTray } from './look-alikes-and-tray.ts'
 import { planAgainstMilp } from './plan-against-milp.ts'
@@ -18,6 +19,7 @@ const lines: Record<string, Measure> = {
   'fold-one-event': foldOneEvent,
   'act-on-pending': actOnPending,
   'read-quick-line': readQuickLine,
+  'hear-narration': hearNarration,
   'look-alikes-and-tray': lookAlikesAndTray,
   'plan-against-milp': planAgainstMilp,
   'plan-long-job': planLongJob,

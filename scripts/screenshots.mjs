@@ -80,6 +80,13 @@ const views = {
     await page.keyboard.press('Enter')
     await page.keyboard.press('Escape')
   },
+  async narration() {
+    await page.goto(`${base}/jobs/${await job('Trips the breaker')}/narration`)
+    const spoken = join(root, 'scripts', 'narrations', 'spoken', 'ines.vtt')
+    await page.locator('input[type=file]').setInputFiles(spoken)
+    await page.getByRole('button', { name: /^Step 3 at/ }).click()
+    await page.getByRole('heading', { name: /^Draft 3 of/ }).waitFor()
+  },
   async return() {
     await page.goto(`${base}/jobs/${await job('Bangs in the spin')}/return`)
     await page.locator('[data-mark]').first().waitFor()

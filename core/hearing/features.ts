@@ -1,6 +1,7 @@
 import { moveKinds } from '../moves/registry.ts'
 import type { Grammar } from '../grammar/grammar.ts'
 import type { Atom } from './atom.ts'
+import { pairs } from './pairs.ts'
 import { isPossible } from './possible.ts'
 import { is } from './tell/telling.ts'
 
@@ -78,6 +79,138 @@ const headClass: Readonly<Record<string, string>> = {
 }
 const bucket = (n: number): string => (n > 3 ? '3+' : String(n))
 
+/** What an atom speaks for by itself, wherever it stands: worked out once. */
+interface OwnFeatures {
+  names: readonly string[]
+  kinds: readonly string[]
+  verbKinds: readonly string[]
+  isRemark: boolean
+  onShaft: boolean
+  counts?: 'verb' | 'figure' | 'part' | 'pass' | 'posture'
+}
+const known = new WeakMap<Atom, OwnFeatures>()
+const ofAtom = (a: Atom): OwnFeatures => known.get(a) ?? known.set(a, ownFeatures(a)).get(a)!
+
+const fasteners = ['remove-fasteners', 'slacken']
+/** Little words that speak by themselves. */
+const spoken: ReadonlySet<string> = new Set([
+  'later',
+  'state',
+  'modal',
+  'aux',
+  'still',
+  'reason',
+  'warn',
+  'neg',
+  'conj',
+])
+
+function ownFeatures(a: Atom): OwnFeatures {
+  const names: string[] = []
+  const kinds: string[] = []
+  let counts: OwnFeatures['counts']
+  let [verbKinds, isRemark]: [readonly string[], boolean] = [[], false]
+  if (onShaft.test(a.words)) names.push(`on-shaft:${a.words.replace(/s$/, '')}`)
+  if (atWall.test(a.words)) names.push('wall')
+  if (/^(hot|cold|h|c)$/.test(a.words)) names.push('hot-cold')
+  switch (a.tag) {
+    case 'sep':
+      names.push(`sign:${a.sign}`)
+      break
+    case 'verb': {
+      const { lemma, kinds: all, form } = a.verb!
+      counts = 'verb'
+      names.push(`V:${lemma}`, `F:${form}`)
+      isRemark = all.includes('remark')
+      if (all.includes('away')) names.push('V=away')
+      if (isRemark) names.push('V=remark')
+      verbKinds = all.filter(k => k !== 'away' && k !== 'remark')
+      kinds.push(...verbKinds)
+      if (all.length === 1) names.push(`V=${all[0]}`)
+      break
+    }
+    case 'thing':
+      names.push(`N:${a.noun}`)
+      if (a.plural) names.push(`N+:${a.noun}`)
+      kinds.push(...(kindsOfNoun.get(a.noun!)?.all ?? []))
+      if (a.sets?.type) names.push(`T:${String(a.sets.type)}`)
+      break
+    case 'part':
+    case 'word':
+      counts = 'part'
+      names.push(a.tag, `W:${a.words}`)
+      break
+    case 'away':
+      names.push('away', `A:${a.words}`)
+      break
+    case 'pass':
+      counts = 'pass'
+      names.push('pass')
+      break
+    case 'num':
+    case 'count':
+    case 'times':
+      counts = 'figure'
+      names.push('figure')
+      break
+    case 'size':
+    case 'mm':
+    case 'inch':
+    case 'thread':
+      names.push('sized', `S:${a.tag}`)
+      kinds.push(...fasteners)
+      break
+    case 'quality':
+      for (const f of Object.keys(a.sets!)) {
+        names.push(`Q:${f}`)
+        if (f === 'drive' || f === 'hand') kinds.push(...fasteners)
+        if (f === 'lock') kinds.push('unplug')
+        if (f === 'clamp') kinds.push('open-joint')
+        if (f === 'condition') kinds.push(...counted)
+      }
+      break
+    case 'posture':
+      counts = 'posture'
+      names.push(`P:${a.posture}`, 'posture')
+      kinds.push('turn-machine')
+      break
+    case 'colour':
+    case 'ways':
+    case 'label':
+      names.push(a.tag)
+      kinds.push('unplug')
+      break
+    case 'litres':
+      names.push('litres')
+      kinds.push('drain')
+      break
+    case 'turns':
+      names.push('turns')
+      kinds.push('slacken')
+      break
+    case 'pron':
+      names.push(`I:${a.words}`)
+      break
+    default:
+      names.push(a.tag)
+      if (spoken.has(a.tag)) names.push(`${a.tag}:${a.words}`)
+  }
+  return { names, kinds, verbKinds, isRemark, onShaft: shafts.test(a.words), ...(counts && { counts }) }
+}
+
+const following = pairs((a, b) => `b:${a}|${b}`)
+const remarks = new Map<string, boolean>()
+/** True where a feature speaks for a remark; told once for each that is met. */
+function isRemarkable(name: string): boolean {
+  const told = remarks.get(name)
+  if (told !== undefined) return told
+  // Words that people make up are without number.
+  if (remarks.size > 20_000) remarks.clear()
+  const is = remarkable.test(name)
+  remarks.set(name, is)
+  return is
+}
+
 /** The features of atoms `from` to `to` (not included), with the cuts that lie within. */
 export function summary(
   atoms: readonly Atom[],
@@ -117,125 +250,20 @@ export function summary(
     if (led && a.tag === 'sep' && a.sign !== ',') led = false
     if (led && a.tag !== 'lead') continue
     if (a.tag !== 'filler' && a.tag !== 'det') tags.push(tagOf(a))
-    if (onShaft.test(a.words)) put(`on-shaft:${a.words.replace(/s$/, '')}`)
-    if (shafts.test(a.words)) onShafts = true
-    if (atWall.test(a.words)) put('wall')
-    if (/^(hot|cold|h|c)$/.test(a.words)) put('hot-cold')
-    switch (a.tag) {
-      case 'sep':
-        put(`sign:${a.sign}`)
-        break
-      case 'verb': {
-        const { lemma, kinds: all, form } = a.verb!
-        counts.verb += 1
-        lemmas.push(lemma)
-        put(`V:${lemma}`)
-        put(`F:${form}`)
-        for (const k of all)
-          if (k === 'away') put('V=away')
-          else if (k === 'remark') {
-            remark += 1
-            put('V=remark')
-          } else {
-            verbKinds.add(k)
-            kinds.add(k)
-          }
-        if (all.length === 1) put(`V=${all[0]}`)
-        break
-      }
-      case 'thing':
-        nouns.push(a.noun!)
-        put(`N:${a.noun}`)
-        if (a.plural) put(`N+:${a.noun}`)
-        for (const k of kindsOfNoun.get(a.noun!)?.first ?? []) firstKinds.add(k)
-        for (const k of kindsOfNoun.get(a.noun!)?.all ?? []) {
-          nounKinds.add(k)
-          kinds.add(k)
-        }
-        if (a.sets?.type) put(`T:${String(a.sets.type)}`)
-        break
-      case 'part':
-      case 'word':
-        counts.part += 1
-        put(a.tag === 'part' ? 'part' : 'word')
-        put(`W:${a.words}`)
-        if (a.tag === 'word') counts.word += 1
-        break
-      case 'away':
-        put('away')
-        put(`A:${a.words}`)
-        break
-      case 'pass':
-        counts.pass += 1
-        put('pass')
-        break
-      case 'num':
-      case 'count':
-      case 'times':
-        counts.figure += 1
-        put('figure')
-        break
-      case 'size':
-      case 'mm':
-      case 'inch':
-      case 'thread':
-        put('sized')
-        put(`S:${a.tag}`)
-        for (const k of ['remove-fasteners', 'slacken']) kinds.add(k)
-        break
-      case 'quality':
-        for (const f of Object.keys(a.sets!)) {
-          put(`Q:${f}`)
-          if (f === 'drive' || f === 'hand') for (const k of ['remove-fasteners', 'slacken']) kinds.add(k)
-          if (f === 'lock') kinds.add('unplug')
-          if (f === 'clamp') kinds.add('open-joint')
-          if (f === 'condition') for (const k of counted) kinds.add(k)
-        }
-        break
-      case 'posture':
-        counts.posture += 1
-        put(`P:${a.posture}`)
-        put('posture')
-        kinds.add('turn-machine')
-        break
-      case 'colour':
-        put('colour')
-        kinds.add('unplug')
-        break
-      case 'ways':
-      case 'label':
-        put(a.tag)
-        kinds.add('unplug')
-        break
-      case 'litres':
-        put('litres')
-        kinds.add('drain')
-        break
-      case 'turns':
-        put('turns')
-        kinds.add('slacken')
-        break
-      case 'pron':
-        put(`I:${a.words}`)
-        break
-      case 'pos':
-        put('pos')
-        break
-      default:
-        put(a.tag)
-        if (
-          a.tag === 'later' ||
-          a.tag === 'state' ||
-          a.tag === 'modal' ||
-          a.tag === 'aux' ||
-          a.tag === 'still' ||
-          a.tag === 'reason' ||
-          a.tag === 'warn' ||
-          a.tag === 'neg' ||
-          a.tag === 'conj'
-        )
-          put(`${a.tag}:${a.words}`)
-    }
+    const own = ofAtom(a)
+    for (const name of own.names) put(name)
+    for (const k of own.kinds) kinds.add(k)
+    if (own.onShaft) onShafts = true
+    if (own.counts) counts[own.counts] += 1
+    if (a.tag === 'verb') {
+      lemmas.push(a.verb!.lemma)
+      if (own.isRemark) remark += 1
+      for (const k of own.verbKinds) verbKinds.add(k)
+    } else if (a.tag === 'thing') {
+      nouns.push(a.noun!)
+      for (const k of kindsOfNoun.get(a.noun!)?.first ?? []) firstKinds.add(k)
+      for (const k of kindsOfNoun.get(a.noun!)?.all ?? []) nounKinds.add(k)
+    } else if (a.tag === 'word') counts.word += 1
   }
   const has = (tag: string) => seen.has(tag)
   if (onShafts && (counts.verb || has('away'))) put('shaft')
@@ -296,7 +324,7 @@ export function summary(
   put(`t-:${tags.at(-1)}`)
   if (tags.length > 1) put(`t01:${tags[0]}|${tags[1]}`)
   if (tags.length < 4) put(`all:${tags.join('|')}`)
-  for (let i = 0; i < tags.length - 1; i++) put(`b:${tags[i]}|${tags[i + 1]}`)
+  for (let i = 0; i < tags.length - 1; i++) put(following(tags[i]!, tags[i + 1]!))
   if (has('S:mm') && !nouns.includes('fastener') && !has('figure')) put('mm-only')
   const heads = new Set(nouns.flatMap(x => headClass[x] ?? []))
   if (has('sized') || has('Q:drive')) heads.add('fastener')
@@ -332,7 +360,7 @@ export function summary(
     names,
     told: typeof told === 'string' && readingIndex.has(told) ? told : undefined,
     can: reading => isPossible(reading, { nouns, lemmas, has, bare, passes: counts.pass > 0 }),
-    remarks: names.filter(n => remarkable.test(n)),
+    remarks: names.filter(isRemarkable),
     verbKinds,
     nounKinds,
     firstKinds,
