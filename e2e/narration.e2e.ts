@@ -70,7 +70,7 @@ When it goes back together the seal wants a bit of soap.
 test('a narration, from its file to recorded steps, by keys: kept, corrected, merged, parted, dropped, taken back', async ({
   page,
 }) => {
-  const path = await begin(page, '2231-7001')
+  const path = await begin(page, '2231-8601')
   await page.keyboard.press('v')
   await draft(page, 'A narration')
   await choose(page.locator('input[type=file]'), 'bench.vtt', 'text/vtt', spoken, began)
@@ -154,7 +154,7 @@ test('a narration by touch, with stills of its film; text that cannot be read sa
   another,
 }) => {
   const page = await another({ ...devices['Pixel 7'], viewport: { width: 390, height: 844 }, deviceScaleFactor: 1 })
-  const path = await begin(page, '2231-7002')
+  const path = await begin(page, '2231-8602')
   await page.goto(`${path}/narration`)
   const box = page.getByLabel('Or paste its text')
   await box.fill('0:75 lid off')
@@ -200,7 +200,7 @@ test('a narration by touch, with stills of its film; text that cannot be read sa
 test('what is dictated in one run becomes drafts of steps, in the same field; nothing of it is lost', async ({
   page,
 }) => {
-  await begin(page, '2231-7003')
+  await begin(page, '2231-8603')
   const line = page.getByLabel('Quick line')
   await line.fill('lid off, two PH2; four T30, front panel off')
   await page.getByRole('button', { name: /^Part it in 2 steps/ }).click()
@@ -231,7 +231,7 @@ test("a word that a correction teaches is the shop's: understood on another devi
   page,
   another,
 }) => {
-  await begin(page, '2231-7004')
+  await begin(page, '2231-8604')
   const said = (on: Page) => on.getByRole('group', { name: 'What the line says' })
   const owes = (on: Page) => on.getByRole('list', { name: /^This step owes/ })
   const line = (on: Page) => on.getByLabel('Quick line')
@@ -247,7 +247,7 @@ test("a word that a correction teaches is the shop's: understood on another devi
 
   const there = await another()
   await signIn(there, 'Pia Sandel')
-  await there.goto(`${await newJob(there, '2231-7005')}/words`)
+  await there.goto(`${await newJob(there, '2231-8605')}/words`)
   await expect(there.getByRole('list', { name: 'Words of the shop' })).toContainText('gloop')
   await there.getByRole('link', { name: 'Back to the descent' }).click()
   await line(there).fill('gloop out')

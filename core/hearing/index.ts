@@ -1,3 +1,3 @@
 export { levelOf } from './certainty.ts'
 export { readOne, type ReadLine } from './read-one.ts'
-export { taughtBy } from './taught.ts'
+export { namesAtHand, taughtBy } from './taught.ts'

@@ -67,6 +67,11 @@ export function actsOf(
         if (isNoun(a, 'tube')) lastLine = 'pressure tube'
         else if (isNoun(a, 'line')) lastLine = a.plural ? 'harness' : String(a.sets?.type ?? 'harness')
       if (told.t.heading) heading = told.t.heading
+      const done = acts.find(a => isOnce(a, told))
+      if (done) {
+        for (const [key, value] of Object.entries(values)) done.values[key] ??= value
+        continue
+      }
       const again = acts.findLast(a => saidAgain(a, told, own))
       const before = again ?? acts.at(-1)
       if (before && (again || goesOn(before, told, own))) {
@@ -114,6 +119,17 @@ export function actsOf(
   }
   return withoutTotals(acts)
 }
+
+/** What can be done once only before it is undone: a tap is shut, a belt is off, a part of this name is away. */
+function isOnce(before: Act, told: Told): boolean {
+  if (before.kind !== told.kind) return false
+  const [a, b] = [before.values, told.values]
+  if (told.kind === 'isolate') return a.what === b.what
+  if (told.kind === 'slip-belt') return true
+  return told.kind === 'remove-part' && same(a.name, b.name) && (b.place === undefined || same(a.place, b.place))
+}
+const same = (a: unknown, b: unknown): boolean =>
+  typeof a === 'string' && typeof b === 'string' && a.toLowerCase() === b.toLowerCase()
 
 /** `… took out the screws`: what was told before is only said again. */
 function saidAgain(before: Act, told: Told, own: readonly Atom[]): boolean {

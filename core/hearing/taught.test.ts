@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { corrections, parseLine } from '../quick-line/index.ts'
 import { flatten } from './flat.ts'
 import { hear, heardWith } from './hear.ts'
-import { taughtBy, teachable } from './taught.ts'
+import { namesAtHand, taughtBy, teachable } from './taught.ts'
 import type { TaughtWord } from '../moves/taught-word.ts'
 
 const read = (line: string, ...words: TaughtWord[]) => flatten(hear(line, heardWith(taughtBy(words))).acts)
@@ -26,6 +26,12 @@ describe('words of the shop', () => {
   it('another word of the shop changes no line that does not say it', () => {
     const lines = ['4x T20 pump bracket', 'lid off, two PH2 at the back', 'unplugged the motor, white, 6 way']
     for (const line of lines) expect(read(line, { word: 'gubbins', means: 'part' })).toEqual(read(line))
+  })
+  it('what a part of this machine was called is a part from then on, where the trade does not know the word', () => {
+    expect(namesAtHand(['gloop', 'rear panel', 'pump', 'Gloop cover', 'gloop'])).toEqual([
+      { word: 'gloop', means: 'part' },
+      { word: 'gloop cover', means: 'part' },
+    ])
   })
   it('are words, not figures and not sentences', () => {
     expect([

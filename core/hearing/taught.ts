@@ -1,7 +1,7 @@
 import { once } from '../assembly/kept.ts'
 import { moveKinds } from '../moves/registry.ts'
 import type { Meant, TaughtWord } from '../moves/taught-word.ts'
-import { forms, plainWords, plural, type Entry } from './lexicon.ts'
+import { forms, lexicon, plainWords, plural, type Entry } from './lexicon.ts'
 
 /** Words of the shop as the reader takes them: they come before those of the trade. */
 export interface Taught {
@@ -54,6 +54,15 @@ export function taughtBy(words: readonly TaughtWord[]): Taught | null {
     longest: Math.max(...keys.map(k => k.split(' ').length)),
   }
 }
+
+/** Names of this machine's parts as words, as far as nobody in the trade knows them: what was called so before is a part. */
+export const namesAtHand = (names: Iterable<string>): TaughtWord[] =>
+  [...new Set(names)].flatMap(name => {
+    const word = teachable(name)
+    const { entries } = lexicon()
+    const isNew = word !== undefined && word.split(' ').some(w => !entries.has(w)) && !entries.has(word)
+    return isNew ? [{ word, means: 'part' as const }] : []
+  })
 
 /** A piece of a line as a word that can be taught; nothing where it is a figure, or longer than somebody would say for one thing. */
 export function teachable(text: string): string | undefined {

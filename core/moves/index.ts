@@ -27,5 +27,6 @@ export {
   pointByPoint,
   pointsOf,
   toldAs,
+  traitsOf,
   variantsOf,
 } from './registry.ts'

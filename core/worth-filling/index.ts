@@ -1,1 +1,2 @@
 export { type Gap, gaps } from './gaps.ts'
+export { unread } from './unread.ts'

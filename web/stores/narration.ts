@@ -102,7 +102,7 @@ export const useNarration = defineStore('narration', () => {
           `"${taken.value!.name}" still has drafts to look at: keep or drop them, or put it away, then take in this one.`,
         )
       const { posture, isolated } = around.value
-      const heard = await hearInWorker(source, JSON.parse(JSON.stringify(words.list)) as TaughtWord[], {
+      const heard = await hearInWorker(source, JSON.parse(JSON.stringify(words.known)) as TaughtWord[], {
         family: job.family,
         around: { posture, isolated: [...isolated] },
       })

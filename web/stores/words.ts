@@ -1,6 +1,6 @@
-import { taughtBy } from '@dialytica/core/hearing'
+import { namesAtHand, taughtBy } from '@dialytica/core/hearing'
 import { entriesOf, whyNot } from '@dialytica/core/log'
-import type { TaughtWord } from '@dialytica/core/moves'
+import { traitsOf, type TaughtWord } from '@dialytica/core/moves'
 import { calls } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
@@ -22,7 +22,13 @@ export const useWords = defineStore('words', () => {
     return [...new Map(said.map(one => [one.word, one])).values()].filter(one => one.means).reverse()
   })
   const list = computed<TaughtWord[]>(() => all.value.map(({ word, means }) => ({ word, means })))
-  const taught = computed(() => taughtBy(list.value))
+  /** What the parts of this machine were called: told again, they are parts. */
+  const atHand = computed(() =>
+    namesAtHand([...job.state.steps.values()].flatMap(s => s.moves.flatMap(m => traitsOf(m).part ?? []))),
+  )
+  /** All that the reader is told, what was taught last. */
+  const known = computed(() => [...atHand.value, ...list.value])
+  const taught = computed(() => taughtBy(known.value))
 
   async function load(): Promise<void> {
     shop.value = (await recall<Said[]>('words')) ?? []
@@ -31,5 +37,5 @@ export const useWords = defineStore('words', () => {
   /** From now on the word means this, in the whole shop; says why not, when it cannot be taught. */
   const teach = ({ word, means }: TaughtWord): string | null => whyNot(job.says('word-taught', { word, means }))
   const forget = (word: string): string | null => whyNot(job.says('word-taught', { word }))
-  return { all, list, taught, load, teach, forget }
+  return { all, known, taught, load, teach, forget }
 })

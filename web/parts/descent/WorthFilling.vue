@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { text } from '@dialytica/core/words'
-import { gaps as gapsOf, type Gap } from '@dialytica/core/worth-filling'
+import { gaps as gapsOf, unread, type Gap } from '@dialytica/core/worth-filling'
 import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useDraft } from '../../stores/draft.ts'
@@ -10,7 +10,10 @@ import { useJob } from '../../stores/job.ts'
 const emit = defineEmits<{ fill: [gap: Gap] }>()
 const job = useJob()
 const draft = useDraft()
-const gaps = computed(() => (job.isFixed ? [] : gapsOf(job.state, job.family, draft.step)))
+/** What the line says and nobody understood comes first: it is known now. */
+const gaps = computed(() =>
+  job.isFixed ? [] : [...unread(draft.parsed, draft.step.id), ...gapsOf(job.state, job.family, draft.step)],
+)
 const all = ref(false)
 const first = 2
 </script>
