@@ -58,7 +58,7 @@ test('nothing is cut off at the side on a phone, and what is touched in work is 
     '/',
     '/come-in',
     '/models',
-    ...['intake', 'descent', 'return', 'things', 'valley', 'close', 'standing', 'finder'].map(
+    ...['intake', 'descent', 'return', 'things', 'valley', 'close', 'standing', 'finder', 'narration', 'words'].map(
       v => `/jobs/${jobs.find(j => !j.closedAt)!.id}/${v}`,
     ),
   ]) {

@@ -48,6 +48,11 @@ describe('what is said twice is one act', () => {
       ['remove-fasteners 2', 'remove-fasteners 2'],
     ],
     [
+      'the panel of another moment',
+      '0:05 front panel off\n6:00 four T20 in the rear panel\n6:20 panel off',
+      ['remove-part front panel', 'remove-fasteners 4', 'remove-part panel'],
+    ],
+    [
       'the other hose',
       '0:05 sump hose off the pump, spring clamp\n0:15 the other hose off too, spring clamp',
       ['open-joint', 'open-joint'],

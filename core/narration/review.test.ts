@@ -17,7 +17,7 @@ function drafts(source: string) {
   return draftsOf(heard, context)
 }
 const three =
-  '0:05 lid, two T20 at the back, off\n0:30 front panel, four T30, off\n1:00 motor plug off, two 10 mm bolts, motor out'
+  '0:05 two T20 at the back, lid off\n0:30 four T30, front panel off\n1:00 motor plug off, two 10 mm bolts, motor out'
 const start = new Date('2031-04-02T08:00:00Z')
 const photo = (second: number): Photo => ({
   hash: String(second).padStart(64, '0'),

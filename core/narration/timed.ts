@@ -105,9 +105,8 @@ function unrolled(cues: readonly Raw[]): Raw[] {
     const lines = cue.lines.map(l => l.trim()).filter(Boolean)
     const bare = lines.map(l => plain(l).text)
     const fresh = lines.filter((_, i) => !(shown.includes(bare[i]!) && wordsOf(bare[i]!) > 1))
-    const repeats = fresh.length < lines.length && cue.from <= (cues[0]?.from ?? 0) + longest
     shown = bare
-    return fresh.length || !repeats ? [{ ...cue, lines: fresh }] : []
+    return fresh.length ? [{ ...cue, lines: fresh }] : []
   })
 }
 

@@ -89,7 +89,11 @@ function isSaidAgain(before: TimedAct, now: TimedAct): boolean {
     if (!once.has(a.kind)) return false
     if (b.kind === 'isolate' || a.kind === 'isolate') return a.kind === b.kind && a.values.what === b.values.what
     if (b.kind === 'slip-belt' || b.kind === 'pull-out') return a.kind === b.kind
-    return sameName(a.values.name, b.values.name)
+    // The whole name is that part whenever it is said; `panel` is the panel of a moment ago.
+    const isNear = now.from - before.to <= reach
+    return isNear
+      ? sameName(a.values.name, b.values.name)
+      : words(a.values.name).join(' ') === words(b.values.name).join(' ')
   }
   if (a.kind !== b.kind || now.from - before.to > reach || !agrees(before, now)) return false
   if (b.kind === 'turn-machine') return a.values.to === b.values.to

@@ -8,15 +8,17 @@ import {
   merged,
   split,
   stepOf,
-  withPhotos,
-  type LeftOut,
+  settled,
+  withoutShot,
+  withShotHere,
+  withShots,
   type NarrationContext,
-  type Spoken,
   type StepDraft,
+  type Taken,
 } from '@dialytica/core/narration'
 import { parseLine } from '@dialytica/core/quick-line'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { v4 } from 'uuid'
 import { keepSaid, recall } from '../data/kept.ts'
 import { inWorker } from '../workers/in-worker.ts'
@@ -28,22 +30,6 @@ import { useWords } from './words.ts'
 const hearInWorker = inWorker<[string, TaughtWord[], Omit<NarrationContext, 'id'>], Narrated>(
   () => new Worker(new URL('../workers/narrate.ts', import.meta.url), { type: 'module' }),
 )
-
-/** A narration that was taken in, as far as it was looked at. */
-interface Taken {
-  name: string
-  spoken: Spoken[]
-  drafts: StepDraft[]
-  /** What belongs to the way back, until it is noted or let go. */
-  back: LeftOut[]
-  /** Photos that were taken while nothing was told. */
-  loose: Photo[]
-  /** The draft that is looked at. */
-  at: number
-  /** The moment of second 0. */
-  startedAt: string
-  zone: string | undefined
-}
 
 /** A narration of this job: heard once, then looked at draft by draft; what is kept becomes a step. It stands on this device until it is put away. */
 export const useNarration = defineStore('narration', () => {
@@ -82,6 +68,16 @@ export const useNarration = defineStore('narration', () => {
   }
   const change = (drafts: StepDraft[], at = taken.value!.at) => become({ ...taken.value!, drafts, at })
 
+  // Another job has a narration of its own, or none.
+  watch(
+    () => job.id,
+    () => {
+      taken.value = null
+      past.value = []
+      typed.value = null
+      problem.value = ''
+    },
+  )
   /** Takes up the narration of the open job where it was left. */
   async function load(): Promise<void> {
     const id = job.id
@@ -125,21 +121,12 @@ export const useNarration = defineStore('narration', () => {
   }
 
   const go = (at: number) => taken.value?.drafts[at] && become({ ...taken.value, at }, false)
-  const nextOpen = (drafts: readonly StepDraft[], from: number): number => {
-    const after = drafts.findIndex((d, i) => i > from && d.state === 'open')
-    const first = after < 0 ? drafts.findIndex(d => d.state === 'open') : after
-    return first < 0 ? Math.min(from, drafts.length - 1) : first
-  }
   /** What was typed is taken into the draft. */
   function takeLine(): void {
     if (typed.value === null || !shown.value || !taken.value) return
     change(taken.value.drafts.with(taken.value.at, shown.value))
   }
-  function settle(state: StepDraft['state']): void {
-    const { drafts, at } = taken.value!
-    const next = drafts.with(at, { ...shown.value!, state })
-    change(next, nextOpen(next, at))
-  }
+  const settle = (state: StepDraft['state']) => become(settled(taken.value!, { ...shown.value!, state }))
   /** The draft in hand becomes a step of the record; says why not, when it cannot. */
   function keep(): void {
     if (draft.value?.state !== 'open' || !step.value) return
@@ -176,32 +163,13 @@ export const useNarration = defineStore('narration', () => {
   const setStart = (startedAt: Date) => taken.value && become({ ...taken.value, startedAt: startedAt.toISOString() })
   /** Puts photos to the drafts that were told when they were taken. */
   function attach(photos: readonly Photo[]): void {
-    if (!taken.value) return
     takeLine()
-    const { drafts, left } = withPhotos(taken.value.drafts, photos, new Date(taken.value.startedAt))
-    become({ ...taken.value, drafts, loose: [...taken.value.loose, ...left] })
+    if (taken.value) become(withShots(taken.value, photos))
   }
   /** Puts a photo to the draft in hand. */
-  function attachHere(photo: Photo): void {
-    if (!draft.value || !taken.value) return
-    const { drafts, at, loose } = taken.value
-    const one = drafts[at]!
-    become({
-      ...taken.value,
-      drafts: drafts.with(at, { ...one, photos: [...one.photos.filter(p => p.hash !== photo.hash), photo] }),
-      loose: loose.filter(p => p.hash !== photo.hash),
-    })
-  }
+  const attachHere = (photo: Photo) => taken.value && become(withShotHere(taken.value, photo))
   /** Takes a photo off the draft in hand; it is among the loose ones again. */
-  function detach(photo: Photo): void {
-    const { drafts, at, loose } = taken.value!
-    const one = drafts[at]!
-    become({
-      ...taken.value!,
-      drafts: drafts.with(at, { ...one, photos: one.photos.filter(p => p.hash !== photo.hash) }),
-      loose: [...loose, photo],
-    })
-  }
+  const detach = (photo: Photo) => taken.value && become(withoutShot(taken.value, photo))
   /** What belongs to the way back is noted in the record, at the step that was kept last; or it is let go. */
   function noteBack(index: number, isKept: boolean): void {
     const { back, drafts } = taken.value!

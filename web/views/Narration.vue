@@ -10,6 +10,7 @@ import Cutaway from '../parts/Cutaway.vue'
 import LineEntry from '../parts/line/LineEntry.vue'
 import OwedByStep from '../parts/line/OwedByStep.vue'
 import { clock } from '../parts/narration/clock.ts'
+import DraftActs from '../parts/narration/DraftActs.vue'
 import DraftMoves from '../parts/narration/DraftMoves.vue'
 import NarrationPhotos from '../parts/narration/NarrationPhotos.vue'
 import SpokenText from '../parts/narration/SpokenText.vue'
@@ -136,21 +137,16 @@ useCommands({
         </LineEntry>
         <Problem :says="narration.problem" />
       </section>
-      <div class="act">
-        <div class="two">
-          <NButton :disabled="!isOpen" @click="narration.drop()">Drop <kbd>Del</kbd></NButton>
-          <NButton :disabled="!isOpen" @click="narration.merge()">With the next <kbd>W</kbd></NButton>
-          <NButton aria-label="Undo (U)" @click="narration.undo()">Undo <kbd>U</kbd></NButton>
-        </div>
-        <div class="two">
-          <NButton :disabled="narration.taken.at === 0" aria-label="The draft before (PageUp)" @click="go(-1)"
-            >Back</NButton
-          >
-          <NButton class="keep" type="primary" size="large" @click="keep">
-            {{ isOpen ? 'Keep as a step' : 'Next' }} <kbd>Space</kbd>
-          </NButton>
-        </div>
-      </div>
+      <DraftActs
+        class="act"
+        :open="isOpen"
+        :first="narration.taken.at === 0"
+        @drop="narration.drop()"
+        @merge="narration.merge()"
+        @undo="narration.undo()"
+        @back="go(-1)"
+        @keep="keep"
+      />
     </template>
   </main>
 </template>
@@ -229,21 +225,7 @@ h1 .soft {
   border-top: 2px solid var(--rule);
   background: var(--sheet);
   padding: 8px 12px;
-  display: flex;
-  flex-direction: column;
-  justify-content: end;
-  gap: 10px;
   min-width: 0;
-}
-.two {
-  display: flex;
-  gap: 8px;
-}
-.two > * {
-  flex: 1 1 auto;
-}
-.keep {
-  flex: 3;
 }
 @media (max-width: 1000px) {
   .narration {
