@@ -10,16 +10,19 @@ import { draftOf, type StepDraft, type ToldMove } from './drafts.ts'
 /** A photo belongs to the draft that was told within so many seconds of it. */
 const near = 45
 
-/** The draft as a line: what is corrected is corrected there. */
-export const lineOf = (draft: StepDraft): string => draft.moves.map(m => formatMove(m.move)).join('; ')
+/** A step as a line: what is corrected is corrected there. */
+export const lineOf = ({ moves }: Pick<Step, 'moves'>): string => moves.map(formatMove).join('; ')
 
-/** The draft as a line that was corrected tells it. What stands in it as it was stays as sure as it was; what is new is certain. */
-export function corrected(draft: StepDraft, line: Parsed): StepDraft {
-  const known = new Map(draft.moves.map(m => [formatMove(m.move), m]))
+/**
+ * The draft as a line that was corrected tells it; `step` is the step that it was before. What stands in the line as it was stays as sure as it was;
+ * what is new is certain.
+ */
+export function corrected(draft: StepDraft, line: Parsed, step: Pick<Step, 'moves'>): StepDraft {
+  const known = new Map(draft.moves.map((m, i) => [formatMove(step.moves[i]!), m]))
   const moves = line.moves.map((move): ToldMove => {
     const before = known.get(formatMove(move))
     return before
-      ? before
+      ? { ...before, move: { ...move, id: before.move.id } }
       : { move, from: draft.from, to: draft.to, said: formatMove(move), likelihood: 1, kindLikelihood: 1 }
   })
   return { ...draft, moves }

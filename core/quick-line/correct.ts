@@ -59,7 +59,7 @@ function texts(token: Token, { kind, move }: ParsedClause): [label: string, text
     .filter(([name]) => has(name) && name !== role)
     .map(([name, label]) => [label, `${name}=${quote(words)}`])
   const alone: [string, string][] = [
-    ['a part taken off', `take off name=${quote(words)}`],
+    ['a part taken off', `take off name=${quote(words.replace(/^(?:the|an?|its)\s+/i, ''))}`],
     ['a thing looked at', `inspect thing=${quote(words)}`],
   ]
   switch (role) {

@@ -44,16 +44,19 @@ export const useNarration = defineStore('narration', () => {
   const typed = ref<string | null>(null)
 
   const draft = computed<StepDraft | null>(() => taken.value?.drafts[taken.value.at] ?? null)
-  const line = computed(() => typed.value ?? (draft.value ? lineOf(draft.value) : ''))
+  const asStep = (of: StepDraft | null) => of && stepOf(job.state, job.family, of, taken.value?.zone)
+  /** The step that the draft is as it was heard. */
+  const heard = computed(() => asStep(draft.value))
+  const line = computed(() => typed.value ?? (heard.value ? lineOf(heard.value) : ''))
   const around = computed(() => ({ posture: job.stance.posture, isolated: job.stance.isolated }))
   const parsed = computed(() =>
     parseLine(line.value, { family: job.family, around: around.value, taught: words.taught, id: v4 }),
   )
   /** The draft with its line as it is corrected. */
   const shown = computed(() =>
-    draft.value && typed.value !== null ? corrected(draft.value, parsed.value) : draft.value,
+    draft.value && typed.value !== null ? corrected(draft.value, parsed.value, heard.value!) : draft.value,
   )
-  const step = computed(() => shown.value && stepOf(job.state, job.family, shown.value, taken.value?.zone))
+  const step = computed(() => asStep(shown.value))
   const needs = computed(() => (step.value && draft.value?.state === 'open' ? needsOf(job.state, step.value) : []))
   const open = computed(() => taken.value?.drafts.filter(d => d.state === 'open').length ?? 0)
   const kept = computed(() => taken.value?.drafts.filter(d => d.state === 'kept').length ?? 0)
