@@ -68,6 +68,8 @@ test('the first evening of a shop: sign-in, empty floor, first machine, a whole 
   await named(page, 'Keep it').click()
   await expect(found.getByRole('listitem')).toContainText('screw of the hatch')
   await page.getByRole('button', { name: 'Go down' }).click()
+  // The intake has a button for a photo too: it is gone once the descent is there.
+  await expect(page.getByRole('heading', { name: /^Descent, step/ })).toBeAttached()
 
   // Three photos: by button, by key, by pedal.
   await photo(page, () => page.getByRole('button', { name: /^Photo/ }).click())

@@ -166,7 +166,12 @@ function clausesHeard(heard: Heard, at: number, context: LineContext, before: Mo
       const isKind = span.reading !== 'note' && span.reading !== 'head'
       if (isKind) {
         const [told] = tellAs(span.reading, own, { text: line })
-        if (told) clauses.push(silent(tokensOf(told.t, line, at, { kind: 'likely', field: () => 'likely' }).tokens))
+        if (!told) continue
+        const { tokens, left } = tokensOf(told.t, line, at, { kind: 'likely', field: () => 'likely' })
+        // What it adds was taken in by the act that it goes on from; what nobody understood of it is noted there.
+        const of = clauses.findLast(c => c.move)
+        if (of) of.move = noted(of.move!, left)
+        clauses.push(silent(tokens))
         continue
       }
       clauses.push(silent(plainTokens(own, line, at, span.reading === 'head' ? 'place' : 'words')))
@@ -235,9 +240,9 @@ function again(line: string, from: number, to: number, before: Move, context: Li
   const heard = hear(line.slice(from, to), heardWith(context.taught))
   const [told] = tellAs(before.kind, heard.atoms, { text: heard.text })
   const [plain = {}] = told ? saidOf({ ...told, kind: before.kind } as HeardAct) : []
-  const tokens = told
-    ? tokensOf(told.t, heard.text, from, { kind: 'sure', field: () => 'sure' }).tokens
-    : [tokenAt(line, from, to, 'act', 'sure')]
+  const { tokens, left } = told
+    ? tokensOf(told.t, heard.text, from, { kind: 'sure', field: () => 'sure' })
+    : { tokens: [tokenAt(line, from, to, 'act', 'sure')], left: [] }
   const clause: ParsedClause = { kind: before.kind, tokens, said: plain, move: null, adds: false, likelihood: 1 }
   let move: Move = { ...before, id: context.id() }
   for (const leaf of fieldsOf[before.kind]) {
@@ -246,7 +251,7 @@ function again(line: string, from: number, to: number, before: Move, context: Li
     else if (leaf.name === 'place' || leaf.name === 'note' || leaf.name === 'condition')
       move = written(move, leaf, undefined)
   }
-  return { ...clause, move: fitted(move, clause) }
+  return { ...clause, move: noted(fitted(move, clause), left) }
 }
 
 /** What tells of the move in hand where a line names no act of its own. */

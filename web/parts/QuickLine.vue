@@ -8,7 +8,6 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
-import { useNarration } from '../stores/narration.ts'
 import { usePhrases } from '../stores/phrases.ts'
 import { useScan } from '../stores/scanned-label.ts'
 import { useWords } from '../stores/words.ts'
@@ -23,7 +22,7 @@ import { toJob } from '../ways.ts'
 const emit = defineEmits<{ done: [] }>()
 const job = useJob()
 const draft = useDraft()
-const narration = useNarration()
+const problem = ref('')
 const router = useRouter()
 const phrases = usePhrases()
 const scanner = useScan()
@@ -50,7 +49,11 @@ const meant = computed(() => {
 })
 /** What was said in one run becomes drafts of steps; the line is free again once they are there. */
 async function lookAtSteps(): Promise<void> {
-  if (!(await narration.takeIn(draft.line, 'dictation'))) return
+  // What hears long speech is not loaded before somebody speaks long.
+  const { useNarration } = await import('../stores/narration.ts')
+  const narration = useNarration()
+  problem.value = ''
+  if (!(await narration.takeIn(draft.line, 'dictation'))) return void (problem.value = narration.problem)
   draft.write('')
   await router.push(toJob(job.id, 'narration'))
 }
@@ -98,7 +101,7 @@ defineExpose({ focus: () => entry.value?.focus(), blur: () => entry.value?.blur(
         </NButton>
       </div>
       <WordTaught v-if="lesson" :lesson="lesson" @forget="forget" @leave="lesson = null" />
-      <Problem :says="narration.problem" />
+      <Problem :says="problem" />
     </LineEntry>
   </div>
 </template>
