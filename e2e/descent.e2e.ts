@@ -1,15 +1,8 @@
 import type { Page } from '@playwright/test'
-import { expect, newJob, nothingWaits, off, signIn, tapPhoto, test } from './test/test.ts'
+import { beginDescent, expect, nothingWaits, off, tapPhoto, test } from './test/test.ts'
 
 const step = (page: Page, n: number) =>
   expect(page.getByRole('heading', { name: `Descent, step ${n}`, exact: true })).toBeAttached()
-async function begin(page: Page, serial: string): Promise<string> {
-  await signIn(page, 'Jon Tarrow')
-  const path = await newJob(page, serial)
-  await page.goto(`${path}/descent`)
-  await step(page, 1)
-  return path
-}
 const line = (page: Page) => page.getByLabel('Quick line')
 async function told(page: Page, words: string, next: number): Promise<void> {
   await line(page).fill(words)
@@ -21,7 +14,7 @@ const moves = (page: Page) => page.getByRole('list', { name: 'Moves of this step
 test('a line of text is read as it is typed, corrected by a tap, completed from the words of the job', async ({
   page,
 }) => {
-  await begin(page, '2231-5001')
+  await beginDescent(page, '2231-5001')
   await line(page).fill('4x T20x18 pump bracket @D1; plug P1 white 3w')
   const said = page.getByRole('group', { name: 'What the line says' })
   for (const words of ['T20: drive', 'x18: long', '@D1: cell', 'P1: label'])
@@ -46,7 +39,7 @@ test('a line of text is read as it is typed, corrected by a tap, completed from 
 })
 
 test('what is not sure in the line is read otherwise by one tap, or by a key', async ({ page }) => {
-  await begin(page, '2231-5006')
+  await beginDescent(page, '2231-5006')
   const said = page.getByRole('group', { name: 'What the line says' })
   const owes = page.getByRole('list', { name: /^This step owes/ })
   await line(page).fill('front panel two t20 top, three bottom, lifted off')
@@ -70,7 +63,7 @@ test('what is not sure in the line is read otherwise by one tap, or by a key', a
 test('a look-alike speaks up before it lies beside its like, and one tap puts it apart; plugs ask for a label', async ({
   page,
 }) => {
-  await begin(page, '2231-5002')
+  await beginDescent(page, '2231-5002')
   await told(page, 'tub: 4x T20x16 tub front @A1', 2)
   await line(page).fill('4x T20x18 pump bracket @A2')
   const tray = page.getByRole('region', { name: 'Tray' })
@@ -96,7 +89,7 @@ test('a look-alike speaks up before it lies beside its like, and one tap puts it
 test('a route is drawn, its points passed over and behind; wheel and keys enlarge, a mark is dragged', async ({
   page,
 }) => {
-  await begin(page, '2231-5003')
+  await beginDescent(page, '2231-5003')
   await page.keyboard.press('p')
   await tapPhoto(page, 0.15, 0.3)
   await tapPhoto(page, 0.4, 0.5)
@@ -151,7 +144,7 @@ test('a route is drawn, its points passed over and behind; wheel and keys enlarg
 test('an earlier step is amended, a forgotten one put before it, two change places, one is struck with its reason', async ({
   page,
 }) => {
-  const path = await begin(page, '2231-5004')
+  const path = await beginDescent(page, '2231-5004')
   await told(page, '2x T20x12 lid @A1', 2)
   await told(page, 'off top panel', 3)
   await told(page, 'top: plug P1', 4)
@@ -197,7 +190,7 @@ test('an earlier step is amended, a forgotten one put before it, two change plac
 })
 
 test('what is worth filling in is a quiet list, what saves most first, each one tap away', async ({ page }) => {
-  await begin(page, '2231-5005')
+  await beginDescent(page, '2231-5005')
   await told(page, 'rear: plug white 3w', 2)
   await told(page, 'plug white 3w', 3)
   await told(page, 'off pump', 4)

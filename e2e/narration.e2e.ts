@@ -1,16 +1,9 @@
 import { devices, type Locator, type Page } from '@playwright/test'
-import { expect, newJob, nothingWaits, off, signIn, test } from './test/test.ts'
+import { beginDescent, expect, newJob, nothingWaits, off, signIn, test } from './test/test.ts'
 
 const draft = (page: Page, words: string | RegExp) =>
   expect(page.getByRole('heading', { level: 1, name: words })).toBeVisible()
 const moves = (page: Page) => page.getByRole('list', { name: 'Moves of this draft' })
-async function begin(page: Page, serial: string): Promise<string> {
-  await signIn(page, 'Jon Tarrow')
-  const path = await newJob(page, serial)
-  await page.goto(`${path}/descent`)
-  await expect(page.getByRole('heading', { name: 'Descent, step 1', exact: true })).toBeAttached()
-  return path
-}
 /** Chooses a file that says itself when it was written. */
 const choose = (input: Locator, name: string, type: string, text: string, at: Date) =>
   input.evaluate(
@@ -70,7 +63,7 @@ When it goes back together the seal wants a bit of soap.
 test('a narration, from its file to recorded steps, by keys: kept, corrected, merged, parted, dropped, taken back', async ({
   page,
 }) => {
-  const path = await begin(page, '2231-8601')
+  const path = await beginDescent(page, '2231-8601')
   await page.keyboard.press('v')
   await draft(page, 'A narration')
   await choose(page.locator('input[type=file]'), 'bench.vtt', 'text/vtt', spoken, began)
@@ -154,7 +147,7 @@ test('a narration by touch, with stills of its film; text that cannot be read sa
   another,
 }) => {
   const page = await another({ ...devices['Pixel 7'], viewport: { width: 390, height: 844 }, deviceScaleFactor: 1 })
-  const path = await begin(page, '2231-8602')
+  const path = await beginDescent(page, '2231-8602')
   await page.goto(`${path}/narration`)
   const box = page.getByLabel('Or paste its text')
   await box.fill('0:75 lid off')
@@ -200,7 +193,7 @@ test('a narration by touch, with stills of its film; text that cannot be read sa
 test('what is dictated in one run becomes drafts of steps, in the same field; nothing of it is lost', async ({
   page,
 }) => {
-  await begin(page, '2231-8603')
+  await beginDescent(page, '2231-8603')
   const line = page.getByLabel('Quick line')
   await line.fill('lid off, two PH2; four T30, front panel off')
   await page.getByRole('button', { name: /^Part it in 2 steps/ }).click()
@@ -231,7 +224,7 @@ test("a word that a correction teaches is the shop's: understood on another devi
   page,
   another,
 }) => {
-  await begin(page, '2231-8604')
+  await beginDescent(page, '2231-8604')
   const said = (on: Page) => on.getByRole('group', { name: 'What the line says' })
   const owes = (on: Page) => on.getByRole('list', { name: /^This step owes/ })
   const line = (on: Page) => on.getByLabel('Quick line')

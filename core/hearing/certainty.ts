@@ -1,5 +1,6 @@
+import type { Certainty } from '../grammar/token.ts'
 import type { Atom } from './atom.ts'
-import { counted } from './features.ts'
+import { counted } from './kind-sets.ts'
 import type { Weights } from './decode.ts'
 import type { Act } from './items.ts'
 import { is } from './tell/telling.ts'
@@ -86,8 +87,10 @@ export const certain = 0.9
 /** From this likelihood on the kind of an act is shown as certain: on lines that were not seen 98 in 100 of those are right. */
 export const certainKind = 0.96
 
+/** How a piece that was understood is shown. */
+type Level = Exclude<Certainty, 'text'>
 /** How a likelihood that a kind is right is shown: as certain, as likely, or as a guess. */
-export const levelOf = (kindLikelihood: number): 'sure' | 'likely' | 'guess' =>
+export const levelOf = (kindLikelihood: number): Level =>
   kindLikelihood >= certainKind ? 'sure' : kindLikelihood >= 0.6 ? 'likely' : 'guess'
 
 /** Fields that are told in words of any number: where one ends is less sure than a figure. */
@@ -100,7 +103,7 @@ export const fieldLevel = (
   field: string,
   near: number,
   { likelihood, kindLikelihood }: { likelihood: number; kindLikelihood: number },
-): 'sure' | 'likely' | 'guess' =>
+): Level =>
   near >= 0.5
     ? 'guess'
     : near > 0.2 || kindLikelihood < 0.6 || likelihood < (inWords.has(field) ? 0.85 : 0.6)

@@ -32,8 +32,9 @@ const cues = [
   ['make', 'it'],
   ['recount'],
 ] as const
-/** Cues that are also said of what was not done: alone they take nothing back. */
+/** The first words of the cues. */
 const starts = new Set<string>(cues.map(([first]) => first))
+/** Cues that are also said of what was not done: alone they take nothing back. */
 const weak = new Set(['no', 'actually', 'rather', 'not a', 'checked', 'make it', 'hold on', 'hang on'])
 
 function cueAt(atoms: readonly Atom[], at: number): { took: number; words: string } | null {

@@ -1,6 +1,6 @@
 import type { Atom } from './atom.ts'
 import type { Span } from './decode.ts'
-import { partKinds } from './features.ts'
+import { partKinds } from './kind-sets.ts'
 import { tellAs } from './tell/kinds.ts'
 import type { Told } from './tell/told.ts'
 import { nounPhrases, wordsOf } from './tell/phrases.ts'

@@ -1,6 +1,6 @@
 export { draftsOf, stepsIn, type NarrationContext, type StepDraft } from './drafts.ts'
-export { narrate, type LeftOut, type Spoken } from './narrate.ts'
+export { narrate, type OfTheWayBack, type Spoken } from './narrate.ts'
 export { readNarration } from './read-narration.ts'
-export { corrected, lineOf, merged, split, stepOf } from './review.ts'
+export { corrected, lineOf, merged, secondsInto, split, stepOf } from './review.ts'
 export { settled, withoutShot, withShotHere, withShots, type Taken } from './taken.ts'
 export { longestRun } from './timed.ts'

@@ -81,12 +81,12 @@ describe('what belongs to the way back stands apart', () => {
   it('a sentence of it, before the turn', () => {
     const heard = told('0:05 heater out\n0:10 when it goes back together the seal wants soap\n0:20 pump off')
     expect(heard.acts).toHaveLength(2)
-    expect(heard.left.filter(l => l.why === 'back').map(l => l.from)).toEqual([10])
+    expect(heard.back.map(l => l.from)).toEqual([10])
   })
   it('all of it, after the turn', () => {
     const heard = told('0:05 pump off\n0:10 okay now we go the other way\n0:20 four T20 in the panel\n0:30 lid on')
     expect(heard.acts).toHaveLength(1)
-    expect(heard.left.filter(l => l.why === 'back')).toHaveLength(3)
+    expect(heard.back).toHaveLength(3)
   })
 })
 

@@ -5,13 +5,11 @@ import { piecesOf, withoutIntent, type Piece } from './stance.ts'
 import { withAct, type TimedAct } from './twice.ts'
 import { secondOf, utterancesOf, type Utterance } from './utterances.ts'
 
-/** A stretch of what was said that becomes no act, and why. */
-export interface LeftOut {
+/** A stretch that is said of the way back. */
+export interface OfTheWayBack {
   from: number
   to: number
   text: string
-  /** Talk to others and remarks; or what is said of the way back. */
-  why: 'aside' | 'back'
 }
 /** A stretch that was said in one breath: whether it tells acts, only talks, or tells of the way back. */
 export interface Spoken {
@@ -21,11 +19,11 @@ export interface Spoken {
   who?: string
   tells: 'acts' | 'talk' | 'back'
 }
-/** What was heard of a narration: all that was said, in order; its acts in the order told, each once; and what is none of them. */
+/** What was heard of a narration: all that was said, in order; its acts in the order told, each once; and what is said of the way back. */
 export interface Narration {
   spoken: Spoken[]
   acts: TimedAct[]
-  left: LeftOut[]
+  back: OfTheWayBack[]
 }
 
 /** Acts on a part: what has no name of its own is done to what was named before. */
@@ -78,12 +76,12 @@ export function hearAll(cues: readonly Cue[], taught?: Taught | null): Narration
   const turn = turnOf(utterances)
   const by = heardWith(taught)
   let acts: TimedAct[] = []
-  const left: LeftOut[] = []
+  const back: OfTheWayBack[] = []
   const spoken: Spoken[] = []
   let last: string | undefined
-  const out = (u: Utterance, { from, to }: { from: number; to: number }, why: LeftOut['why']) => {
+  const saidOfBack = (u: Utterance, { from, to }: { from: number; to: number }) => {
     const text = u.text.slice(from, to).trim()
-    if (text) left.push({ from: secondOf(u, from), to: secondOf(u, to), text, why })
+    if (text) back.push({ from: secondOf(u, from), to: secondOf(u, to), text })
   }
   for (const [i, { u, pieces }] of utterances.entries()) {
     const isBack = i > turn
@@ -92,11 +90,14 @@ export function hearAll(cues: readonly Cue[], taught?: Taught | null): Narration
     const row: Spoken = { from, to, text, ...(who && { who }), tells: isBack ? 'back' : 'talk' }
     spoken.push(row)
     if (isBack) {
-      out(u, { from: 0, to: u.text.length }, 'back')
+      saidOfBack(u, { from: 0, to: u.text.length })
       continue
     }
-    for (const p of heardPieces) if (p.stance !== 'now') out(u, p, p.stance === 'back' ? 'back' : 'aside')
-    if (heardPieces.some(p => p.stance === 'back')) row.tells = 'back'
+    for (const p of heardPieces)
+      if (p.stance === 'back') {
+        saidOfBack(u, p)
+        row.tells = 'back'
+      }
     // What is left where it is was only shown.
     if (
       heardPieces.some(p => p.stance === 'kept') &&
@@ -107,7 +108,6 @@ export function hearAll(cues: readonly Cue[], taught?: Taught | null): Narration
       acts = acts.slice(0, -1)
     const heard = hear(onlyNow(u.text, heardPieces), by)
     const span = (from: number, to: number) => ({ from: heard.atoms[from]!.start, to: heard.atoms[to - 1]!.end })
-    for (const s of heard.spans) if (s.reading === 'note') out(u, span(s.from, s.to), 'aside')
     for (const heardAct of heard.acts) {
       const at = span(heardAct.span.from, heardAct.span.to)
       const act = withName(heardAct, last)
@@ -122,7 +122,7 @@ export function hearAll(cues: readonly Cue[], taught?: Taught | null): Narration
       last = typeof act.values.name === 'string' ? act.values.name : (firstPlace(act.values) ?? last)
     }
   }
-  return { spoken, acts, left: left.sort((a, b) => a.from - b.from) }
+  return { spoken, acts, back }
 }
 const untilTurn = (pieces: readonly Piece[]): Piece[] => {
   const at = pieces.findIndex(p => p.turns)

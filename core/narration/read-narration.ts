@@ -31,15 +31,13 @@ export function readNarration(
     items: flatten(acts.map(a => a.act)),
     unsure: acts.some(a => a.act.likelihood < certain),
   }))
-  const back = heard.left
-    .filter(l => l.why === 'back')
-    .map(({ from, to, text }): ReadStretch => ({
-      from: seconds(from),
-      to: seconds(to),
-      text,
-      items: [],
-      unsure: false,
-      back: true,
-    }))
+  const back = heard.back.map(({ from, to, text }): ReadStretch => ({
+    from: seconds(from),
+    to: seconds(to),
+    text,
+    items: [],
+    unsure: false,
+    back: true,
+  }))
   return { ok: true, stretches: [...down, ...back].sort((a, b) => a.from - b.from) }
 }

@@ -1,6 +1,6 @@
 import type { Photo } from '../log/step.ts'
 import type { StepDraft } from './drafts.ts'
-import type { LeftOut, Spoken } from './narrate.ts'
+import type { OfTheWayBack, Spoken } from './narrate.ts'
 import { withPhotos } from './review.ts'
 
 /** A narration that was taken in, as far as it was looked at. A value: each act makes another. */
@@ -9,7 +9,7 @@ export interface Taken {
   spoken: Spoken[]
   drafts: StepDraft[]
   /** What belongs to the way back, until it is noted or let go. */
-  back: LeftOut[]
+  back: OfTheWayBack[]
   /** Photos that were taken while nothing was told. */
   loose: Photo[]
   /** The draft that is looked at. */

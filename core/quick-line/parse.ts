@@ -28,6 +28,9 @@ export interface LineContext {
   id: () => string
 }
 
+/** What a move is made with beside what is said of it. */
+type Known = Pick<LineContext, 'around' | 'id' | 'family'>
+
 /** One act of the line with its tokens, its fields by name and its move; `adds` when it tells of the move in hand instead of a new one. */
 export interface ParsedClause {
   kind: MoveKindName | null
@@ -103,7 +106,7 @@ function clausesOf(line: string, from: number): { from: number; to: number }[] {
 }
 
 /** The move that a clause tells, held against its schema: what does not fit is kept as its note. */
-function moveOf(clause: ParsedClause, { around, id, family }: Pick<LineContext, 'around' | 'id' | 'family'>): Move {
+function moveOf(clause: ParsedClause, { around, id, family }: Known): Move {
   let move = moveFrom(clause.kind!, clause.said, id(), around)
   if (kindOf(move).grammar.opensCovers && typeof clause.said.name === 'string' && !clause.said.opens)
     move = withCover(move, clause, family)
@@ -186,14 +189,7 @@ function clausesHeard(heard: Heard, at: number, context: LineContext, before: Mo
       const other = act.kindLikelihood < certainKind ? act.or : undefined
       const said = saidOf(act)
       for (const [k, fields] of said.entries()) {
-        const clause: ParsedClause = {
-          kind: act.kind as MoveKindName,
-          tokens: k === 0 ? tokens : [],
-          said: fields,
-          move: null,
-          adds: false,
-          likelihood: act.likelihood,
-        }
+        const clause = clauseOf(act, fields, k === 0 ? tokens : [])
         if (k === 0 && other) orAct(clause, other)
         if (act.t.atoms.some(a => a.tag === 'same-cell') && before?.cell && leafOf(clause.kind!, 'cell'))
           fields.cell = before.cell
@@ -212,19 +208,18 @@ function clausesHeard(heard: Heard, at: number, context: LineContext, before: Mo
   }
   return clauses
 }
+/** A clause that tells an act which was heard, its move still to be made. */
+const clauseOf = ({ kind, likelihood }: HeardAct, said: Record<string, unknown>, tokens: Token[]): ParsedClause => ({
+  kind: kind as MoveKindName,
+  tokens,
+  said,
+  move: null,
+  adds: false,
+  likelihood,
+})
 /** The moves that an act is which was heard, with what is known where it was said. */
-export const movesHeard = (act: HeardAct, context: Pick<LineContext, 'around' | 'id' | 'family'>): Move[] =>
-  saidOf(act).map(said => {
-    const clause: ParsedClause = {
-      kind: act.kind as MoveKindName,
-      tokens: [],
-      said,
-      move: null,
-      adds: false,
-      likelihood: act.likelihood,
-    }
-    return moveOf(clause, context)
-  })
+export const movesHeard = (act: HeardAct, context: Known): Move[] =>
+  saidOf(act).map(said => moveOf(clauseOf(act, said, []), context))
 
 /** The second reading of a kind stands on the token of its act. */
 function orAct(clause: ParsedClause, kind: string): void {

@@ -133,3 +133,12 @@ export async function newJob(page: Page, serial: string): Promise<string> {
   expect(((await reply.json()) as { refused: unknown[] }).refused).toEqual([])
   return `/jobs/${job}`
 }
+
+/** Signs in and opens the descent of a machine of its own; returns the path of the job. */
+export async function beginDescent(page: Page, serial: string): Promise<string> {
+  await signIn(page, 'Jon Tarrow')
+  const path = await newJob(page, serial)
+  await page.goto(`${path}/descent`)
+  await expect(page.getByRole('heading', { name: 'Descent, step 1', exact: true })).toBeAttached()
+  return path
+}

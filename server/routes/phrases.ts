@@ -1,7 +1,7 @@
 import type { BodyOf } from '@dialytica/core/log'
 import { phrasesOf } from '@dialytica/core/quick-line'
 import { calls } from '@dialytica/core/wire'
-import { Event } from '../entities/index.ts'
+import { newestEvents } from './newest-events.ts'
 import { route } from './routing.ts'
 
 /** Steps of the shop that are read for its words, the newest first. */
@@ -14,15 +14,7 @@ export const phrases = route(calls.phrases, {
   joined: true,
   replies: { 200: 'Phrases with how often each was recorded' },
   async answer({ db }, { person }) {
-    const rows = await db
-      .getRepository(Event)
-      .createQueryBuilder('e')
-      .innerJoin('job', 'j', 'j.id = e.job_id')
-      .where('j.shop_id = :shop', { shop: person.shopId })
-      .andWhere('e.kind IN (:...kinds)', { kinds: ['step-recorded', 'step-amended'] })
-      .orderBy('e.received_at', 'DESC')
-      .limit(newest)
-      .getMany()
+    const rows = await newestEvents(db, person.shopId, ['step-recorded', 'step-amended'], newest)
     return phrasesOf(rows.flatMap(r => (r.body as BodyOf<'step-recorded'>).step.moves)).slice(0, most)
   },
 })

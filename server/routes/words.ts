@@ -1,6 +1,6 @@
 import type { BodyOf } from '@dialytica/core/log'
 import { calls } from '@dialytica/core/wire'
-import { Event } from '../entities/index.ts'
+import { newestEvents } from './newest-events.ts'
 import { route } from './routing.ts'
 
 /** So many lessons of the shop are read, the newest first. */
@@ -13,15 +13,7 @@ export const words = route(calls.words, {
   joined: true,
   replies: { 200: 'Words, of each the last that was said of it' },
   async answer({ db }, { person }) {
-    const rows = await db
-      .getRepository(Event)
-      .createQueryBuilder('e')
-      .innerJoin('job', 'j', 'j.id = e.job_id')
-      .where('j.shop_id = :shop', { shop: person.shopId })
-      .andWhere('e.kind = :kind', { kind: 'word-taught' })
-      .orderBy('e.received_at', 'DESC')
-      .limit(newest)
-      .getMany()
+    const rows = await newestEvents(db, person.shopId, ['word-taught'], newest)
     const said = rows
       .map(({ at, body }) => ({ at: new Date(at).toISOString(), ...(body as BodyOf<'word-taught'>) }))
       .sort((a, b) => (a.at < b.at ? -1 : 1))

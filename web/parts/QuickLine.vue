@@ -100,7 +100,7 @@ defineExpose({ focus: () => entry.value?.focus(), blur: () => entry.value?.blur(
           {{ draft.isRun ? 'Look at its steps' : `Part it in ${draft.stepsInLine} steps` }}
         </NButton>
       </div>
-      <WordTaught v-if="lesson" :lesson="lesson" @forget="forget" @leave="lesson = null" />
+      <WordTaught v-if="lesson" :lesson="lesson" @forget="forget" />
       <Problem :says="problem" />
     </LineEntry>
   </div>

@@ -17,6 +17,7 @@ import {
   type Taken,
 } from '@dialytica/core/narration'
 import { parseLine } from '@dialytica/core/quick-line'
+import { limits } from '@dialytica/core/schema'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { v4 } from 'uuid'
@@ -180,7 +181,7 @@ export const useNarration = defineStore('narration', () => {
     const last = drafts.findLast(d => d.state === 'kept' && job.state.steps.has(d.id))
     if (isKept) {
       const refusal = job.says('note-added', {
-        text: `way back: ${one.text}`.slice(0, 500),
+        text: `way back: ${one.text}`.slice(0, limits.line),
         ...(last && { step: last.id }),
       })
       if (refusal) return void (problem.value = whyNot(refusal) ?? '')

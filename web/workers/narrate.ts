@@ -1,7 +1,7 @@
 import {
   draftsOf,
   narrate,
-  type LeftOut,
+  type OfTheWayBack,
   type NarrationContext,
   type Spoken,
   type StepDraft,
@@ -13,12 +13,11 @@ import { v4 } from 'uuid'
 
 /** What a narration tells, to be looked at; or what is wrong with its text. */
 export type Narrated =
-  { ok: true; spoken: Spoken[]; drafts: StepDraft[]; back: LeftOut[] } | { ok: false; problem: string }
+  { ok: true; spoken: Spoken[]; drafts: StepDraft[]; back: OfTheWayBack[] } | { ok: false; problem: string }
 
 /** Hears a narration, off the thread of the hand. */
 expose((source: string, words: TaughtWord[], context: Omit<NarrationContext, 'id'>): Narrated => {
   const heard = narrate(source, taughtBy(words))
   if (!heard.ok) return heard
-  const back = heard.left.filter(l => l.why === 'back')
-  return { ok: true, spoken: heard.spoken, drafts: draftsOf(heard, { ...context, id: v4 }), back }
+  return { ok: true, spoken: heard.spoken, drafts: draftsOf(heard, { ...context, id: v4 }), back: heard.back }
 })

@@ -8,7 +8,7 @@ import { toJob } from '../../ways.ts'
 
 /** What a correction taught the shop; one tap takes it back, and the way to all its words. */
 defineProps<{ lesson: TaughtWord }>()
-const emit = defineEmits<{ forget: []; leave: [] }>()
+const emit = defineEmits<{ forget: [] }>()
 const job = useJob()
 </script>
 

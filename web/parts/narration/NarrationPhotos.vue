@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Photo } from '@dialytica/core/log'
+import { secondsInto } from '@dialytica/core/narration'
 import { NButton, NDatePicker } from 'naive-ui'
 import { computed, onUnmounted, ref, shallowRef } from 'vue'
 import { takePhoto } from '../../data/take-photo.ts'
@@ -17,6 +18,8 @@ const film = shallowRef<Film | null>(null)
 const problem = ref('')
 const busy = ref(false)
 const began = computed(() => new Date(narration.taken!.startedAt).getTime())
+/** When a photo was taken, as the recording counts. */
+const takenAt = (photo: Photo) => clock(secondsInto(photo, new Date(began.value)))
 const second = computed(() => narration.draft?.to ?? 0)
 
 async function work(act: () => Promise<void>): Promise<void> {
@@ -66,11 +69,7 @@ onUnmounted(() => film.value?.close())
   <section class="photos" aria-label="Photos of this draft">
     <ul v-if="narration.draft?.photos.length">
       <li v-for="p in narration.draft.photos" :key="p.hash">
-        <button
-          type="button"
-          :aria-label="`Take off the photo of ${clock((Date.parse(p.takenAt) - began) / 1000)}`"
-          @click="narration.detach(p)"
-        >
+        <button type="button" :aria-label="`Take off the photo of ${takenAt(p)}`" @click="narration.detach(p)">
           <Thumb :hash="p.hash" />
         </button>
       </li>
@@ -100,7 +99,7 @@ onUnmounted(() => film.value?.close())
         v-for="p in narration.taken.loose"
         :key="p.hash"
         type="button"
-        :aria-label="`Put the photo of ${clock((Date.parse(p.takenAt) - began) / 1000)} here`"
+        :aria-label="`Put the photo of ${takenAt(p)} here`"
         @click="narration.attachHere(p)"
       >
         <Thumb :hash="p.hash" />

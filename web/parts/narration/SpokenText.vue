@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { LeftOut, Spoken, StepDraft } from '@dialytica/core/narration'
+import type { OfTheWayBack, Spoken, StepDraft } from '@dialytica/core/narration'
 import { NButton } from 'naive-ui'
 import { computed, nextTick, ref, watch } from 'vue'
 import { clock } from './clock.ts'
 
 /** All that was said, with its times; what tells the draft in hand stands out. What belongs to the way back is noted or let go from here. */
-const props = defineProps<{ spoken: readonly Spoken[]; draft: StepDraft | null; back: readonly LeftOut[] }>()
+const props = defineProps<{ spoken: readonly Spoken[]; draft: StepDraft | null; back: readonly OfTheWayBack[] }>()
 const emit = defineEmits<{ note: [index: number, keep: boolean] }>()
 const list = ref<HTMLElement | null>(null)
 const isHere = (s: Spoken) =>
