@@ -69,6 +69,7 @@ export const train = (lines: readonly Prepared[], settings: Settings = {}): Weig
 /**
  * Learns weights so that the good readings of each line outweigh all others: the conditional likelihood over its n best readings, of which those are good
  * that come nearest to what the line must be understood as (a latent-variable log-linear model; gradient by Adagrad, Duchi 2011, with an L2 penalty).
+ * What only one line taught is dropped: it is that line's, not the trade's.
  * Each line is learnt without a share of its features (dropout, Srivastava 2014), and the weights are scaled by what was left in.
  */
 function trainOnce(
@@ -82,8 +83,11 @@ function trainOnce(
     w[readingIndex.get(reading)!] = weight
     byKind.set(feature, w)
   }
+  const given = new Set(byKind.keys())
   const alike = new Map<string, Scalar>(knownShared.map(([k, w]) => [k, { w, g: 0, to: w }]))
   const after = new Map<string, Scalar>(knownFollowing.map(([k, w]) => [k, { w, g: 0, to: w }]))
+  /** The one line that a feature was learnt from, or that there are several. */
+  const learntFrom = new Map<string, number | 'several'>()
   let salt = 0
   const left = (feature: string): boolean => shareOf(feature, salt) < drop
   const weights: Weights = {
@@ -127,6 +131,8 @@ function trainOnce(
         }
       }
       for (const [name, of] of kinds) {
+        const line = learntFrom.get(name)
+        learntFrom.set(name, line === undefined || line === i ? i : 'several')
         const w = byKind.get(name) ?? byKind.set(name, new Float32Array(readings.length)).get(name)!
         const g2 = squares.get(name) ?? squares.set(name, new Float32Array(readings.length).fill(0.1)).get(name)!
         for (const [r, by] of of) {
@@ -145,6 +151,7 @@ function trainOnce(
           s.w += (step * g) / Math.sqrt(s.g + 0.1)
         }
     }
+  for (const [name, line] of learntFrom) if (line !== 'several' && !given.has(name)) byKind.delete(name)
   for (const w of byKind.values()) for (let r = 0; r < w.length; r++) w[r]! *= 1 - drop
   const plain = (map: Map<string, Scalar>) => new Map([...map].map(([k, s]) => [k, s.w]))
   return { byKind, shared: plain(alike), next: plain(after) }
