@@ -10,6 +10,7 @@ import { gates } from './gates.ts'
 import { lookAlikes } from './look-alikes.ts'
 import { plan } from './plan.ts'
 import { readLines, readNarrated } from './read-lines.ts'
+import { ritual } from './ritual.ts'
 import { tighten } from './tighten.ts'
 
 export const commands: Record<string, Command> = {
@@ -27,6 +28,7 @@ const readers = { read: readLines, narrate: readNarrated }
 
 export const help = `dialytica COMMAND FILE [--text]
        dialytica read|narrate [--family front-loader|top-loader] FILE
+       dialytica ritual FILE [--play]
 
 Reads the record of a job (docs/formats.md) from FILE, or from the standard input when FILE is -, and answers in
 JSON; with --text in words.
@@ -43,6 +45,9 @@ ${Object.entries(commands)
   narrate      what a narration (WebVTT, SubRip, lines with times) says, one stretch a line in the order of its times:
                {"from", "to" in seconds, "text", "items", "unsure"}, "back" where it tells of the way back
                exit 1: never
+  ritual       a ritual of a control in its notation (docs/formats.md): its plain form and its beats; with --play the
+               beats as lines to be read aloud
+               exit 1: never
 
 Exit status: 0 the answer is given; 1 as told above; 2 the question or the file is not right: each problem is one
 line on the standard error, with its path into the file.
@@ -50,6 +55,7 @@ line on the standard error, with its path into the file.
   dialytica plan job.json --text
   dialytica finder job.json --left "T20x18" --text
   echo "lid: 2x T20 at the back, off" | dialytica read -
+  echo "hold START 6 s; (selector left, right) x3 in 20 s" | dialytica ritual - --play
   dialytica fit job.json --pieces 12 | dialytica balance - --text
 `
 
@@ -85,6 +91,7 @@ export async function main(
         step: { type: 'string' },
         missed: { type: 'string', multiple: true },
         family: { type: 'string' },
+        play: { type: 'boolean' },
       },
     })
     const [name, file, more] = positionals
@@ -97,9 +104,16 @@ export async function main(
       for (const row of readers[name](await textFrom(file), values.family)) out(`${JSON.stringify(row)}\n`)
       return 0
     }
+    if (name === 'ritual') {
+      if (!file || more) throw new Unfit('ritual takes one FILE; - is the standard input')
+      out(`${ritual(await textFrom(file), values.play ?? false)}\n`)
+      return 0
+    }
     const command = Object.hasOwn(commands, name) ? commands[name] : undefined
     if (!command)
-      throw new Unfit(`${name} is no command: ${[...Object.keys(commands), ...Object.keys(readers)].join(', ')}`)
+      throw new Unfit(
+        `${name} is no command: ${[...Object.keys(commands), ...Object.keys(readers), 'ritual'].join(', ')}`,
+      )
     if (!file || more) throw new Unfit(`${name} takes one FILE; - is the standard input`)
     const answer = command.run(await recordFrom(file), values)
     out(values.text ? `${answer.text}\n` : `${JSON.stringify(answer.json, null, 2)}\n`)

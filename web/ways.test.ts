@@ -16,7 +16,7 @@ describe('the way to a job', () => {
     ['descent', 3, 'descent'],
     ['bench', 9, 'return'],
     ['return', 9, 'return'],
-    ['proof', 9, 'return'],
+    ['proof', 9, 'proof'],
     ['closed', 9, 'valley'],
     ['abandoned', 2, 'valley'],
   ] as const)('in %s after %i steps goes on in %s', (phase, steps, view) => {

@@ -6,6 +6,8 @@ export const jobViews = [
   'intake',
   'descent',
   'return',
+  'proof',
+  'rituals',
   'things',
   'valley',
   'labels',
@@ -23,7 +25,7 @@ const viewOfPhase: Record<Phase, JobView> = {
   descent: 'descent',
   bench: 'return',
   return: 'return',
-  proof: 'return',
+  proof: 'proof',
   closed: 'valley',
   abandoned: 'valley',
 }

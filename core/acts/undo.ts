@@ -45,12 +45,14 @@ export function undo(before: JobState, event: JobEvent): Act {
     case 'reading-taken':
     case 'part-compared':
     case 'check-done':
+    case 'proof-done':
     case 'gate-passed':
     case 'leftover-reported':
     case 'place-looked':
     case 'leftover-explained':
     case 'note-added':
     case 'word-taught':
+    case 'ritual-kept':
     case 'liaison-told':
     case 'posture-allowed':
     case 'found-before':

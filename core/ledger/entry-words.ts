@@ -24,6 +24,10 @@ function entryWords({ kind, body }: Entry): Phrase | null {
     case 'check-done':
       if (body.debt) return null
       return body.passed ? say`${body.check}: passed` : say`${body.check}: not passed`
+    case 'proof-done': {
+      const told = say`Proof, ${body.trial}: ${{ say: body.result }}`
+      return body.seen ? say`${told}, ${body.seen}` : told
+    }
     case 'gate-passed':
       return body.reason ? say`Gate passed with debts: ${body.reason}` : say`Gate passed clean`
     case 'note-added':
@@ -35,6 +39,7 @@ function entryWords({ kind, body }: Entry): Phrase | null {
     case 'found-before':
       return say`Already so before we came: ${body.what}, ${{ say: body.how }}`
     case 'word-taught':
+    case 'ritual-kept':
     case 'place-looked':
     case 'constraint-added':
     case 'liaison-told':

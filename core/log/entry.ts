@@ -4,12 +4,25 @@ import { bonds } from '../assembly/bond.ts'
 import { known } from '../finder/known.ts'
 import { postures } from '../machine/postures.ts'
 import { meanings } from '../moves/taught-word.ts'
+import { readRitual } from '../ritual/notation.ts'
+import { purposes } from '../ritual/ritual.ts'
 import { limits } from '../schema/limits.ts'
 import { debtId, line, listOf, oneOf, shape, uuid, within, zoneId } from '../schema/atoms.ts'
 import { photo } from './step.ts'
 
 /** How a thing was found before anybody touched it. */
 export const foundStates = ['missing', 'broken', 'worn', 'wrong part', 'leaking'] as const
+
+/** A ritual in its notation; refused with the place and the reason. */
+const ritualLine = () =>
+  line().test('ritual', (text, context) => {
+    const read = text === undefined ? null : readRitual(text)
+    if (read === null || read.ok) return true
+    return context.createError({ message: `\${path}, at sign ${read.at + 1}: ${read.reason}` })
+  })
+
+/** What became of something that was tried before the machine is closed. */
+export const proofResults = ['passed', 'failed', 'not done'] as const
 
 /** What is said or measured besides the moves, by the event that says it: kept as entered, it changes no debt. */
 export const entryBodies = {
@@ -30,6 +43,17 @@ export const entryBodies = {
     /** The step it belongs to, and the debt that was checked, where it is a check of refitting. */
     step: uuid(),
     debt: debtId(),
+  }),
+  /** Something was tried before the machine is closed: by its name in the proof, with what was seen or why it was not done. */
+  'proof-done': shape({
+    trial: line().required(),
+    result: oneOf(proofResults).required(),
+    seen: line().when('result', ([result], seen) =>
+      result === 'passed' ? seen : seen.required(result === 'failed' ? 'say what was seen' : 'say why it is not done'),
+    ),
+    /** The move at which it was seen: the joint that drips. */
+    at: uuid(),
+    photos: listOf(photo.required(), 8),
   }),
   /** A step that closes zones was taken: clean, or with something still owed behind it and a reason. */
   'gate-passed': shape({
@@ -60,6 +84,12 @@ export const entryBodies = {
   'note-added': shape({ text: line().required(), step: uuid() }),
   /** A word of the shop means this from now on; without a meaning it is forgotten. It is the shop's, not only this job's. */
   'word-taught': shape({ word: line().required(), means: oneOf(meanings) }),
+  /** What the control of this model wants: kept under its name for the model; without a text it is given up. */
+  'ritual-kept': shape({
+    name: line().required('name the ritual'),
+    purpose: oneOf(purposes).required(),
+    text: ritualLine(),
+  }),
   /** Something that was missing or broken before we came: it stays in the record, and is never a debt. */
   'found-before': shape({
     what: line().required('say what was found'),

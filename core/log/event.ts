@@ -17,7 +17,9 @@ import {
   postureAllowed,
   partCompared,
   photoAdded,
+  proofDone,
   readingTaken,
+  ritualKept,
   wordTaught,
 } from './events/entries.ts'
 import { entryWithdrawn, intakeTold } from './events/intake.ts'
@@ -47,6 +49,7 @@ const all = [
   readingTaken,
   partCompared,
   checkDone,
+  proofDone,
   gatePassed,
   leftoverReported,
   placeLooked,
@@ -56,6 +59,7 @@ const all = [
   photoAdded,
   noteAdded,
   wordTaught,
+  ritualKept,
 ] as const
 
 type Kinds = (typeof all)[number]

@@ -8,7 +8,11 @@ export interface Zone {
   name: string
   /** The zone whose cover also hides this one. */
   within?: string
+  /** What can be within reach of a hand here while the machine has power. */
+  guards?: readonly Hazard[]
 }
+/** What a cover guards against: what turns, and what is live. */
+export type Hazard = 'spins' | 'live'
 /** A cover that this family usually has: the part by its usual name, and the zones that open when it comes off. */
 export interface Cover {
   name: string
@@ -40,16 +44,16 @@ export const anatomy: Record<Family, Anatomy> = {
     name: 'front loader',
     zones: [
       { id: 'outside', name: 'outside' },
-      { id: 'top', name: 'top' },
-      { id: 'console', name: 'console', within: 'top' },
+      { id: 'top', name: 'top', guards: ['live'] },
+      { id: 'console', name: 'console', within: 'top', guards: ['live'] },
       { id: 'drawer', name: 'drawer', within: 'top' },
-      { id: 'valves', name: 'valves', within: 'top' },
-      { id: 'front', name: 'front' },
+      { id: 'valves', name: 'valves', within: 'top', guards: ['live'] },
+      { id: 'front', name: 'front', guards: ['live'] },
       { id: 'door', name: 'door and bellows' },
-      { id: 'tub', name: 'tub interior', within: 'door' },
+      { id: 'tub', name: 'tub interior', within: 'door', guards: ['spins'] },
       { id: 'rear', name: 'rear' },
-      { id: 'drive', name: 'drive', within: 'rear' },
-      { id: 'base', name: 'base' },
+      { id: 'drive', name: 'drive', within: 'rear', guards: ['spins', 'live'] },
+      { id: 'base', name: 'base', guards: ['live'] },
     ],
     covers: [
       { name: 'top panel', zone: 'outside', opens: ['top'] },
@@ -71,14 +75,14 @@ export const anatomy: Record<Family, Anatomy> = {
     name: 'top loader',
     zones: [
       { id: 'outside', name: 'outside' },
-      { id: 'console', name: 'console' },
-      { id: 'top', name: 'top and lid' },
-      { id: 'valves', name: 'valves', within: 'console' },
+      { id: 'console', name: 'console', guards: ['live'] },
+      { id: 'top', name: 'top and lid', guards: ['live'] },
+      { id: 'valves', name: 'valves', within: 'console', guards: ['live'] },
       { id: 'front', name: 'front' },
-      { id: 'tub', name: 'tub interior', within: 'top' },
+      { id: 'tub', name: 'tub interior', within: 'top', guards: ['spins'] },
       { id: 'suspension', name: 'suspension', within: 'front' },
-      { id: 'base', name: 'base', within: 'front' },
-      { id: 'drive', name: 'drive', within: 'base' },
+      { id: 'base', name: 'base', within: 'front', guards: ['live'] },
+      { id: 'drive', name: 'drive', within: 'base', guards: ['spins', 'live'] },
       { id: 'rear', name: 'rear' },
     ],
     covers: [
@@ -110,6 +114,17 @@ export function liesIn(family: Family, inner: string, outer: string): boolean {
   for (let at: string | undefined = inner; at; at = anatomy[family].zones.find(z => z.id === at)?.within)
     if (at === outer) return true
   return false
+}
+
+/** What a cover of these zones guards against: what lies in them or within them. A zone that the family does not know may hold all of it. */
+export function guardedIn(family: Family, opened: readonly string[]): Hazard[] {
+  const { zones } = anatomy[family]
+  const found = opened.flatMap(zone =>
+    zones.some(z => z.id === zone)
+      ? zones.filter(z => liesIn(family, z.id, zone)).flatMap(z => z.guards ?? [])
+      : (['spins', 'live'] as const),
+  )
+  return [...new Set(found)]
 }
 
 /** Behind a cover there are live parts while the machine has power; a place that was not named may be one of them. */

@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
 import { families } from '../machine/families.ts'
 import { line, moment, oneOf, shape, uuid, year, uuidForm } from '../schema/atoms.ts'
+import { purposes } from '../ritual/ritual.ts'
 import { call } from './call.ts'
 import { list } from './list.ts'
 
@@ -34,6 +35,20 @@ export type Unit = InferType<typeof unit>
 export const models = call({ method: 'get', path: '/api/models', reply: list(model) })
 export const addModel = call({ method: 'post', path: '/api/models', body: shape(newModel), reply: model })
 export const oneModel = call({ method: 'get', path: '/api/models/{model}', params: { model: uuidForm }, reply: model })
+/** The rituals that were kept for a model in its jobs: of each name the last that was said of it; one without a text was given up. */
+export const rituals = call({
+  method: 'get',
+  path: '/api/models/{model}/rituals',
+  params: { model: uuidForm },
+  reply: list(
+    shape({
+      name: line().required(),
+      purpose: oneOf(purposes).required(),
+      text: line(),
+      at: moment().required(),
+    }),
+  ),
+})
 export const units = call({ method: 'get', path: '/api/units', query: { model: uuidForm }, reply: list(unit) })
 export const addUnit = call({ method: 'post', path: '/api/units', body: shape(newUnit), reply: unit })
 export const oneUnit = call({ method: 'get', path: '/api/units/{unit}', params: { unit: uuidForm }, reply: unit })

@@ -87,6 +87,7 @@ export const leftOver: ToldJob = {
   plate: 'FL-84 2231-0402',
   daysAgo: 0.2,
   back: 'all',
+  proved: 5,
   leftOver: {
     what: 'T20 × 16',
     asks: 'left over',

@@ -274,4 +274,5 @@ export const dosingPump: ToldJob = {
   back: 'all',
   anew: { items: ['consumable'], words: /^dosing pump/ },
   phase: 'closed',
+  proved: 'all',
 }

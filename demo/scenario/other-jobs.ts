@@ -237,6 +237,19 @@ export const drumLight: ToldJob = {
   back: 'all',
   anew: { words: /^drum light/ },
   phase: 'closed',
+  proved: 'all',
+  rituals: [
+    {
+      name: 'clear the stored code',
+      purpose: 'forget a fault',
+      text: 'power off; wait 2 min; power on; (press DELAY, press SPIN) x3 in 12 s; see "the code is gone"',
+    },
+    {
+      name: 'into the service programme',
+      purpose: 'service programme',
+      text: 'door shut; press START x4 every 1 s; hold TEMPERATURE 3 s; see "t0"',
+    },
+  ],
 }
 
 /** A top loader that has just come in: tried, not yet isolated. */
@@ -256,6 +269,18 @@ export const lidLock: ToldJob = {
     ticks: ['lock', 'pump'],
   },
   before: [{ what: 'hinge cover, left', how: 'broken', zone: 'top' }],
+  rituals: [
+    {
+      name: 'tell it that the lid is well',
+      purpose: 'forget a fault',
+      text: '(lid open, shut) x6 in 12 s; wait 30 s; press START',
+    },
+    {
+      name: 'drain and spin alone',
+      purpose: 'drain',
+      text: 'dial to SPIN; hold START 3 s; see "the drain lamp"',
+    },
+  ],
   steps: [],
   phase: 'intake',
 }

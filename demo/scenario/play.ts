@@ -1,4 +1,4 @@
-import { passGate, recordStep, settle, type Act } from '@dialytica/core/acts'
+import { passGate, prove, recordStep, settle, switchOver, type Act } from '@dialytica/core/acts'
 import {
   blank,
   fold,
@@ -12,7 +12,8 @@ import {
   type Step,
 } from '@dialytica/core/log'
 import { glyphOf, type Move } from '@dialytica/core/moves'
-import { gates, mirror } from '@dialytica/core/plan'
+import { gates, mirror, planReturn } from '@dialytica/core/plan'
+import { proofOf } from '@dialytica/core/proof'
 import { toldOf } from '@dialytica/core/safe'
 import { english } from '@dialytica/core/words'
 import { dice } from '../camera/light.ts'
@@ -90,6 +91,7 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
     say('found-before', { what, how, zone, photos: [photo] }, 1)
   }
   for (const act of ticks) say('check-done', { check: toldOf(act), passed: true }, 0.5)
+  for (const ritual of job.rituals ?? []) say('ritual-kept', ritual, 0.2)
   if (job.phase === 'intake') return log
   say('phase-changed', { phase: 'descent' }, 3)
   const away = new Map<string, Set<string>>()
@@ -145,8 +147,19 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
   }
   if (job.phase === 'return') return log
   say('phase-changed', { phase: 'proof' }, 2)
-  say('check-done', { check: 'empty run with the rear panel off: no drip, no rub', passed: true }, 12)
-  say('check-done', { check: 'door cannot be opened while it runs', passed: true }, 2)
+  for (let left = job.proved === 'all' ? 60 : (job.proved ?? 0); left > 0; left--) {
+    const planned = planReturn(state, job.family)
+    const next = proofOf(state, job.family, planned).entries.find(e => e.does !== 'try' || !e.result)
+    if (!next) break
+    if (next.does === 'try') {
+      const { id: trial, reads, stage } = next.trial
+      if (reads) say('reading-taken', { of: trial, value: reads === 'Ω' ? 0.08 : 210, unit: reads }, 0.4)
+      does(prove(state, { trial, result: 'passed' }), stage === 'load' ? 35 : 1.5)
+    } else if (next.does === 'switch') does(switchOver(state, planned, next), 0.5)
+    else
+      for (const r of planned.steps.filter(s => next.steps.includes(s.step.id)))
+        for (const debt of r.debts) if (owedCount(debt)) does(settle(state, debt, undefined, owedCount(debt)), 0.5)
+  }
   if (job.leftOver) say('leftover-reported', job.leftOver, 1)
   if (job.phase === 'proof') return log
   say('job-closed', { clean: true, note: 'Handed over; customer told to run it empty once' }, 3)

@@ -2,6 +2,7 @@ import type { Family } from '@dialytica/core/machine'
 import { dosingPump } from './dosing-pump.ts'
 import { driveMotor } from './drive-motor.ts'
 import { counterweight, leftOver } from './counterweight.ts'
+import { outletPump } from './outlet-pump.ts'
 import { balanceSensor, drumLight, lidLock, mainsFilter } from './other-jobs.ts'
 import type { ToldJob } from './script.ts'
 
@@ -47,11 +48,12 @@ export const scenario: Scenario = {
     { serial: '2231-0417', model: 'FL-84', stands: 'bay 1, by the window', made: 2019 },
     { serial: '2231-0388', model: 'FL-84', stands: 'bay 2', made: 2018 },
     { serial: '2231-0402', model: 'FL-84', stands: 'bay 5', made: 2018 },
+    { serial: '2231-0433', model: 'FL-84', stands: 'bay 6', made: 2020 },
     { serial: '5500-0126', model: 'FL-70', stands: 'bay 3', made: 2021 },
     { serial: '5500-0134', model: 'FL-70', stands: 'bay 4', made: 2020 },
     { serial: '5500-0090', model: 'FL-70', stands: 'counter', made: 2020 },
     { serial: '0098-7712', model: 'TL-60', stands: 'corner, covered', made: 2014 },
     { serial: '0098-7755', model: 'TL-60', stands: 'just in, by the door', made: 2016 },
   ],
-  jobs: [drumLight, dosingPump, balanceSensor, counterweight, mainsFilter, driveMotor, leftOver, lidLock],
+  jobs: [drumLight, dosingPump, balanceSensor, counterweight, mainsFilter, driveMotor, leftOver, outletPump, lidLock],
 }

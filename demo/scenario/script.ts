@@ -40,6 +40,10 @@ export interface ToldJob {
   anew?: { items?: ItemKind[]; words?: RegExp }
   /** What lay on the bench when everything was back. */
   leftOver?: BodyOf<'leftover-reported'>
+  /** What the control of this model wants, as the shop kept it. */
+  rituals?: BodyOf<'ritual-kept'>[]
+  /** How much of its proof is done: so many trials, or all of it. Only of a job in its proof, or closed. */
+  proved?: number | 'all'
   phase: Phase
   waitsFor?: string
   dueInDays?: number

@@ -10,6 +10,7 @@ import { photo, putPhoto } from './photos.ts'
 import { record } from './record-sheet.ts'
 import { recordIn, recordOut } from './records.ts'
 import { phrases } from './phrases.ts'
+import { rituals } from './rituals.ts'
 import { words } from './words.ts'
 import { route, type Route } from './routing.ts'
 import { demoAccounts, signIn, signOut, whoAmI } from './session.ts'
@@ -54,4 +55,5 @@ export const routes: readonly Route[] = [
   photo,
   phrases,
   words,
+  rituals,
 ]

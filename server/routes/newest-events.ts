@@ -2,14 +2,15 @@ import type { EventName } from '@dialytica/core/log'
 import type { EntityManager } from 'typeorm'
 import { Event } from '../entities/index.ts'
 
-/** The events of some kinds in all jobs of a shop, at most so many, those that came last first. */
+/** The events of some kinds in all jobs of a shop, or of one model of it, at most so many, those that came last first. */
 export const newestEvents = (
   db: Pick<EntityManager, 'getRepository'>,
   shop: string,
   kinds: readonly EventName[],
   most: number,
-) =>
-  db
+  model?: string,
+) => {
+  const asked = db
     .getRepository(Event)
     .createQueryBuilder('e')
     .innerJoin('job', 'j', 'j.id = e.job_id')
@@ -17,4 +18,6 @@ export const newestEvents = (
     .andWhere('e.kind IN (:...kinds)', { kinds })
     .orderBy('e.received_at', 'DESC')
     .limit(most)
-    .getMany()
+  if (model) asked.innerJoin('unit', 'u', 'u.id = j.unit_id').andWhere('u.model_id = :model', { model })
+  return asked.getMany()
+}

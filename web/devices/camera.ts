@@ -18,7 +18,7 @@ export interface View {
 }
 
 /** The kinds of errand that a camera is sent on. */
-export type ErrandKind = 'step' | 'clearer' | 'close-up' | 'now' | 'found' | 'plate' | 'label'
+export type ErrandKind = 'step' | 'clearer' | 'close-up' | 'now' | 'found' | 'plate' | 'label' | 'proof'
 
 /**
  * What a shot is for. It travels with the shot from the button to the record, so that a shot that is slow, or that failed, never

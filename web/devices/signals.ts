@@ -31,3 +31,13 @@ export function gate(): void {
   tone(220, 0.35)
   navigator.vibrate?.([60, 60, 60])
 }
+/** A beat falls due: short and high, so that it is heard over a running pump. */
+export function beat(): void {
+  if (signals.value) tone(990, 0.05)
+}
+/** It was too early or too late. */
+export function wrong(): void {
+  if (!signals.value) return
+  tone(180, 0.4)
+  navigator.vibrate?.(200)
+}

@@ -12,6 +12,7 @@ const phases = [
   ['intake', 'Intake'],
   ['descent', 'Descent'],
   ['return', 'Return'],
+  ['proof', 'Proof'],
   ['things', 'Things'],
   ['valley', 'Valley'],
   ['close', 'Close'],

@@ -27,6 +27,7 @@ useWedge(scanner.follow)
 useCommands({
   close: () => void router.push(toJob(job.id, 'close')),
   finder: () => void router.push(toJob(job.id, 'finder')),
+  proof: () => void router.push(toJob(job.id, 'proof')),
   narration: () => void router.push(toJob(job.id, 'narration')),
 })
 const { request, release, isSupported } = useWakeLock()

@@ -1,0 +1,36 @@
+import { entriesOf, type EntryOf } from '../log/entry.ts'
+import { owedCount, type JobState } from '../log/state.ts'
+import { apply } from '../moves/move.ts'
+import type { Opened } from './opened.ts'
+import type { Trial } from './trial.ts'
+
+/** What became of a trial, as it was told last. */
+export type Result = EntryOf<'proof-done'> & { id: string }
+
+/** The names under which the plug is pulled and put in during the proof, beside what the return settles. */
+export const plugTold = { in: 'plug in', out: 'plug out' } as const
+
+/** True when nothing of what a move opened is owed any more. */
+export const isShut = (state: JobState, { move }: Pick<Opened, 'move'>): boolean =>
+  apply(move).every(change => {
+    const debt = state.debts.get(change.debt)
+    return !debt || owedCount(debt) === 0
+  })
+/** The moment at which the last of what asks for a trial was put back; empty where nothing was. */
+const shutAt = (because: readonly Opened[]): string =>
+  because.reduce((last, { step }) => (step.backTo && step.backTo > last ? step.backTo : last), '')
+
+/**
+ * The results that count: for each trial the last one, where all that asks for it is back, and was so before it was told. What was opened
+ * again since is to be proved again.
+ */
+export function resultsOf(state: JobState, trials: readonly Trial[]): Map<string, Result> {
+  const told = new Map(entriesOf(state, 'proof-done').map(e => [e.body.trial, e]))
+  return new Map(
+    trials.flatMap(({ id, because }) => {
+      const result = told.get(id)
+      if (!result || result.at < shutAt(because) || !because.every(o => isShut(state, o))) return []
+      return [[id, result] as const]
+    }),
+  )
+}

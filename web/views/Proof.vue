@@ -1,0 +1,351 @@
+<script setup lang="ts">
+import { coverName, entryWords, isPowered, waitingWords } from '@dialytica/core/proof'
+import { list, text, warn } from '@dialytica/core/words'
+import { useTimestamp } from '@vueuse/core'
+import { NButton, NInputNumber } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+import { useCommands } from '../commands.ts'
+import Cutaway from '../parts/Cutaway.vue'
+import LinkButton from '../parts/LinkButton.vue'
+import PhotoStage from '../parts/PhotoStage.vue'
+import Problem from '../parts/Problem.vue'
+import BackTo from '../parts/proof/BackTo.vue'
+import FailedHow from '../parts/proof/FailedHow.vue'
+import LookTimer from '../parts/proof/LookTimer.vue'
+import NotDone from '../parts/proof/NotDone.vue'
+import ProofStrip from '../parts/proof/ProofStrip.vue'
+import { stepMarks } from '../parts/stage/step-marks.ts'
+import { useJob } from '../stores/job.ts'
+import { useRituals } from '../stores/rituals.ts'
+import { toJob } from '../ways.ts'
+import { useProofInHand } from './proof/proof-in-hand.ts'
+
+/** The proof before the machine is closed: what was open, what moves, what guards; one thing at a time, in the order that is safe. */
+const job = useJob()
+const rituals = useRituals()
+watch(
+  () => job.card?.model.id,
+  () => void rituals.load(),
+  { immediate: true },
+)
+const hand = useProofInHand()
+const { proof, entries, index, entry, trial, key, left, failed, back, photos, problem, busy } = hand
+const steps = computed(() => job.plan)
+const telling = ref<'failed' | 'not done' | null>(null)
+const reading = ref<number | null>(null)
+
+/** The wait counts from when somebody says that he looks. */
+const now = useTimestamp({ interval: 200 })
+const from = ref<number | null>(null)
+watch(key, () => {
+  from.value = null
+  telling.value = null
+  reading.value = null
+})
+const toLook = computed(() => {
+  const { wait } = trial.value ?? {}
+  if (!wait) return 0
+  return from.value === null ? wait : Math.max(0, Math.ceil(wait - (now.value - from.value) / 1000))
+})
+const hint = ref('')
+watch(key, () => (hint.value = ''))
+function forth(): void {
+  hint.value = ''
+  const t = trial.value
+  if (!t) return hand.doIt()
+  if (t.wait && from.value === null) {
+    from.value = Date.now()
+    now.value = Date.now()
+  } else if (toLook.value > 0) hint.value = `Look for ${toLook.value} s more.`
+  else if (t.reads && reading.value === null) hint.value = `Enter the reading in ${t.reads}, or say why it is not done.`
+  else hand.pass(reading.value ?? undefined)
+}
+const label = computed(() => {
+  const e = entry.value
+  if (!e) return ''
+  if (e.does === 'fit') return 'To the return'
+  if (e.does === 'switch') return e.what === 'water' ? 'The water is on' : e.on ? 'The plug is in' : 'The plug is out'
+  if (trial.value?.wait && from.value === null) return 'I look'
+  return 'As it should be'
+})
+function tellFailed(): void {
+  if (trial.value && !job.isFixed) telling.value = 'failed'
+}
+function tellNotDone(): void {
+  if (trial.value && !job.isFixed) telling.value = 'not done'
+}
+useCommands({
+  forth: () => (telling.value ? undefined : forth()),
+  back: () => hand.goTo(index.value - 1),
+  photo: () => {
+    if (trial.value) {
+      telling.value = 'failed'
+      hand.shoot()
+    }
+  },
+  undo: hand.undo,
+  leave: () => (telling.value = null),
+  failed: tellFailed,
+  notDone: tellNotDone,
+})
+
+const because = computed(() => {
+  const of = trial.value?.because ?? []
+  if (!trial.value) return ''
+  if (!of.length) return 'asked of every machine'
+  const numbers = [...new Set(of.map(o => o.number))].sort((a, b) => a - b)
+  return `because of step ${numbers.slice(0, 5).join(', ')}${numbers.length > 5 ? ' …' : ''}`
+})
+/** What is looked at, on its photo: the move that failed, else the first that asks for it and has a mark. */
+const shown = computed(() => {
+  const of = trial.value?.because ?? []
+  const at = failed.value?.body.at
+  return of.find(o => o.move.id === at) ?? of.find(o => o.step.photos.length > 0)
+})
+const photo = computed(() => failed.value?.body.photos?.at(-1) ?? shown.value?.step.photos.at(-1))
+const marks = computed(() =>
+  shown.value && !failed.value?.body.photos?.length
+    ? stepMarks(shown.value.step, shown.value.move.id).filter(m => m.move === shown.value!.move.id)
+    : [],
+)
+const covers = computed(() => proof.value.waiting.map(w => text(waitingWords(w, steps.value))))
+const off = computed(() => {
+  const ids = entry.value?.lanes.off ?? []
+  return ids.length ? `Off: ${text(list(ids.map(id => coverName(steps.value, id))))}.` : ''
+})
+const stands = computed(() => {
+  const { water, power } = entry.value?.lanes ?? {}
+  return `Water ${water ? 'on' : 'off'}, power ${power ? 'on' : 'off'}. ${off.value}`
+})
+const hot = computed(() => Boolean(trial.value && isPowered(trial.value.stage)))
+</script>
+
+<template>
+  <main class="proof">
+    <ProofStrip class="strip" :entries="entries" :at="index" :steps="steps" @go="hand.goTo" />
+    <section v-if="entry" class="say" aria-label="What to prove">
+      <p class="soft">
+        {{ index + 1 }} of {{ entries.length }}<template v-if="because">, {{ because }}</template>
+      </p>
+      <h1>{{ text(entryWords(entry, steps)) }}</h1>
+      <p v-if="trial">{{ text(trial.sure) }}.</p>
+      <p :class="['stands', { hot }]">{{ stands }}</p>
+      <p v-if="hot" class="note danger">Power is on: hands away from whatever turns or is live.</p>
+      <p v-if="trial?.caution" class="note danger">{{ text(warn(trial.caution)) }}</p>
+      <p v-if="entry.does === 'try' && entry.result" class="told">
+        {{ entry.result.body.result }}<template v-if="entry.result.body.seen">: {{ entry.result.body.seen }}</template>
+      </p>
+      <label v-if="trial?.reads" class="reading"
+        >Reading
+        <NInputNumber
+          v-model:value="reading"
+          :show-button="false"
+          :min="0"
+          :input-props="{ 'aria-label': `Reading in ${trial.reads}`, inputmode: 'decimal' }"
+        />
+        <span class="mono">{{ trial.reads }}</span></label
+      >
+      <Problem :says="problem || hint" />
+    </section>
+    <p v-else class="say">Nothing was opened on this machine, and nothing is to be proved.</p>
+    <section v-if="entry" class="act" aria-label="What became of it">
+      <template v-if="job.isFixed" />
+      <FailedHow
+        v-else-if="telling === 'failed' && trial"
+        :key="trial.id"
+        :trial="trial"
+        :photos="photos"
+        :busy="busy"
+        @shoot="hand.shoot"
+        @leave="telling = null"
+        @record="
+          (seen, at) => {
+            telling = null
+            hand.fail(seen, at)
+          }
+        "
+      />
+      <NotDone
+        v-else-if="telling === 'not done' && trial"
+        @leave="telling = null"
+        @record="
+          why => {
+            telling = null
+            hand.leaveOut(why)
+          }
+        "
+      />
+      <template v-else>
+        <NButton type="primary" size="large" class="strong" @click="forth()">{{ label }} <kbd>Space</kbd></NButton>
+        <template v-if="trial">
+          <NButton type="error" ghost size="large" @click="tellFailed">{{ text(trial.fails) }} <kbd>X</kbd></NButton>
+          <NButton size="large" @click="tellNotDone">Not done <kbd>O</kbd></NButton>
+        </template>
+      </template>
+    </section>
+    <section class="photo" aria-label="What is looked at">
+      <PhotoStage v-if="photo" :photo="photo" :marks="marks" />
+      <div v-else class="where">
+        <Cutaway
+          :family="job.family"
+          :zone="shown?.step.zone"
+          :open="job.stance.open"
+          :posture="job.stance.posture"
+          large
+        />
+      </div>
+      <LookTimer v-if="trial?.wait" class="timer" :seconds="trial.wait" :left="toLook" :running="from !== null" />
+    </section>
+    <BackTo
+      v-if="back"
+      class="below"
+      :back="back"
+      :seen="failed?.body.seen ?? ''"
+      :steps="steps"
+      :fixed="job.isFixed"
+      @open="hand.open"
+    />
+    <section v-else class="below" aria-label="What waits, and rituals">
+      <p v-for="c in covers" :key="c" class="covers">{{ c }}</p>
+      <p v-if="!left && entries.length" class="well">All of it is proved, or said not to be.</p>
+      <div class="row">
+        <LinkButton
+          v-for="r in rituals.all"
+          :key="r.name"
+          :to="{ ...(toJob(job.id, 'rituals') as object), query: { ritual: r.name } }"
+          >{{ r.name }}</LinkButton
+        >
+        <LinkButton :to="toJob(job.id, 'rituals')">Rituals of this model</LinkButton>
+        <LinkButton v-if="!left" type="primary" :to="toJob(job.id, 'close')">Close the machine</LinkButton>
+      </div>
+      <p class="soft small">
+        No lock, switch or cover is ever passed by. Electrical tests, and who may do them, are for your local code and
+        licensed practice.
+      </p>
+    </section>
+  </main>
+</template>
+
+<style scoped>
+.proof {
+  display: grid;
+  grid-template: auto minmax(0, 1fr) auto minmax(110px, auto) / 450px minmax(0, 1fr);
+  grid-template-areas: 'strip strip' 'say photo' 'act photo' 'below below';
+  font-size: 18px;
+}
+.strip {
+  grid-area: strip;
+}
+.say {
+  grid-area: say;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  padding: 12px 24px;
+  border-right: 2px solid var(--rule);
+  overflow: auto;
+}
+h1 {
+  font-size: 30px;
+}
+.stands {
+  font-weight: 650;
+}
+.stands.hot {
+  color: var(--danger);
+}
+.told {
+  border-left: 6px solid var(--rule);
+  padding-left: 10px;
+  font-weight: 650;
+}
+.reading {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.act {
+  grid-area: act;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  padding: 10px 24px 12px;
+  border-right: 2px solid var(--rule);
+}
+.act > form {
+  width: 100%;
+}
+.strong {
+  flex: 1 1 200px;
+}
+.photo {
+  grid-area: photo;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  grid-auto-columns: 230px;
+  grid-auto-flow: column;
+  min-height: 0;
+  background: #15191a;
+}
+.photo > * {
+  min-height: 0;
+}
+.where {
+  display: grid;
+  place-items: center;
+  background: var(--ground);
+  padding: 10px;
+}
+.below {
+  grid-area: below;
+  border-top: 2px solid var(--rule);
+  padding: 10px 24px;
+  max-height: 320px;
+  overflow: auto;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.well {
+  color: var(--work);
+  font-weight: 700;
+  font-size: 20px;
+}
+@media (max-width: 1000px) {
+  .proof {
+    display: flex;
+    flex-direction: column;
+    overflow: auto;
+  }
+  .proof > * {
+    flex: none;
+    border-right: 0;
+  }
+  .say {
+    overflow: visible;
+  }
+  h1 {
+    font-size: 26px;
+  }
+  .photo {
+    height: min(56vw, 40vh);
+    grid-auto-columns: 38%;
+  }
+  .act {
+    position: sticky;
+    bottom: 0;
+    order: 5;
+    background: var(--ground);
+    border-top: 2px solid var(--rule);
+    padding: 8px;
+  }
+  .below {
+    max-height: none;
+  }
+}
+</style>
