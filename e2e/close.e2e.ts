@@ -25,7 +25,7 @@ test('a clean close: balance, time, sign-off, its record sheet as PDF, and the m
     await page.getByRole('button', { name: /^Tugged: it holds/ }).click()
     await page.getByRole('button', { name: 'Photo of now' }).click()
     await expect(page.getByRole('figure', { name: 'The photo of now' })).toBeVisible()
-    const strong = page.getByRole('button', { name: /^(Fitted|Next step|Close the machine)/ })
+    const strong = page.getByRole('button', { name: /^(Fitted|Next step|Prove the machine)/ })
     const all = page.getByRole('banner')
     while (!(await all.textContent())!.includes('nothing off')) {
       const before = (await page.getByRole('main').textContent())!

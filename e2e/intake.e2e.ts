@@ -92,7 +92,8 @@ test('a machine comes in by a photo of its plate; what needs power, then safe, a
     await page.getByRole('button', { name: /^Fitted/ }).click()
     if (!/Plug/.test(words.source)) await page.getByRole('button', { name: /^Next step/ }).click()
   }
-  await page.getByRole('button', { name: /^Close the machine/ }).click()
+  await page.getByRole('button', { name: /^Prove the machine/ }).click()
+  await page.getByRole('link', { name: 'Close', exact: true }).click()
   await expect(page.getByText('screw of the hatch, missing')).toBeVisible()
   await page.getByRole('button', { name: 'Close clean' }).click()
   await expect(page.getByText('Closed clean')).toBeVisible()

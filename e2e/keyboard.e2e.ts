@@ -91,16 +91,18 @@ const job = async (page: Page, words: keyof typeof first) => {
   await expect(page.getByRole('button', { name: /^Next step/ })).toBeVisible()
   await page.keyboard.press('u')
   await expect(page.getByRole('button', { name: /^(Fitted|Seen to|Turned( Space)?$)/ })).toBeVisible()
-  const strong = page.getByRole('button', { name: /^(Fitted|Seen to|Turned( Space)?$|Next step|Close the machine)/ })
+  const strong = page.getByRole('button', { name: /^(Fitted|Seen to|Turned( Space)?$|Next step|Prove the machine)/ })
   for (let i = 0; i < 60; i++) {
     const now = async () => [await strong.textContent(), await page.getByRole('heading', { level: 1 }).textContent()]
     const before = await now()
-    if (/Close the machine/.test(before[0]!)) break
+    if (/Prove the machine/.test(before[0]!)) break
     await page.keyboard.press('PageDown')
     await expect.poll(now).not.toEqual(before)
   }
   await expect(page.getByRole('banner')).toContainText('nothing off')
   await page.keyboard.press('PageDown')
+  await expect(page.getByRole('region', { name: 'What to prove' })).toBeVisible()
+  await page.keyboard.press('d')
   await expect(page.getByRole('heading', { name: 'Nothing is owed.' })).toBeVisible()
   await tabTo(page, /^Close clean$/)
   await page.keyboard.press('Enter')

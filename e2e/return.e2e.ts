@@ -17,7 +17,7 @@ async function toStep(page: Page, n: number): Promise<void> {
 const heading = (page: Page) => page.getByRole('heading', { level: 1 })
 /** Fits what is in hand until the step is done. */
 async function fitAll(page: Page): Promise<void> {
-  const strong = page.getByRole('button', { name: /^(Fitted|Next step|Close the machine)/ })
+  const strong = page.getByRole('button', { name: /^(Fitted|Next step|Prove the machine)/ })
   const rows = page.getByRole('list', { name: 'Moves of this step' })
   await expect(strong).toBeVisible()
   while (/^Fitted/.test((await strong.textContent())!)) {

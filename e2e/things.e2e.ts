@@ -21,7 +21,7 @@ async function fitted(page: Page, words: string | RegExp): Promise<void> {
   const all = page.getByRole('button', { name: /^All \d/ })
   if (await all.isVisible()) await all.click()
   else await page.getByRole('button', { name: /(Fitted|Turned|So it stands).*Space/ }).click()
-  await page.getByRole('button', { name: /^(Next step|Close the machine)/ }).click()
+  await page.getByRole('button', { name: /^(Next step|Prove the machine)/ }).click()
 }
 
 test('what a line is taken for is seen and corrected by a tap, is recorded with it, and is shown and told among the things', async ({

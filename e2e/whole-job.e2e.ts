@@ -210,7 +210,7 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
       await page.getByRole('link', { name: 'Close', exact: true }).click()
       await page.getByRole('list', { name: 'What is owed' }).getByRole('link', { name: words }).click()
       await page.getByRole('button', { name: /^(Fitted|Turned( Space)?$)/ }).click()
-      await expect(page.getByRole('button', { name: /^(Next step|Close the machine)/ })).toBeVisible()
+      await expect(page.getByRole('button', { name: /^(Next step|Prove the machine)/ })).toBeVisible()
     }
     await done(/one towel/)
     await done(/power/)

@@ -11,6 +11,7 @@ const kinds = {
   'not-supported': { status: 415, title: 'This form of request is not supported' },
   'signed-out': { status: 401, title: 'Sign in first' },
   'wrong-sign-in': { status: 401, title: 'Login and password do not go together' },
+  'wrong-code': { status: 403, title: 'Link and code do not go together' },
   'not-allowed': { status: 403, title: 'Your role does not allow this' },
   'not-found': { status: 404, title: 'Nothing here under this address' },
   'already-there': { status: 409, title: 'This is already there' },

@@ -27,6 +27,7 @@ export const commands = {
   narration: { keys: ['v'], shows: 'V', says: 'a narration' },
   merge: { keys: ['w'], shows: 'W', says: 'in a narration: one step with the next' },
   part: { keys: ['s'], shows: 'S', says: 'in a narration: part the step here' },
+  note: { keys: ['e'], shows: 'E', says: 'a reading, old against new, a note' },
   failed: { keys: ['x'], shows: 'X', says: 'in the proof: it failed' },
   notDone: { keys: ['o'], shows: 'O', says: 'in the proof: not done' },
   proof: { keys: ['t'], shows: 'T', says: 'the proof' },

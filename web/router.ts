@@ -22,6 +22,7 @@ const views: Record<JobView, RouteComponent> = {
 export const routes: readonly RouteRecordRaw[] = [
   { name: 'sign-in', path: '/sign-in', component: () => import('./views/SignIn.vue'), meta: { open: true } },
   { name: 'join', path: '/join/:code', component: () => import('./views/Join.vue'), meta: { open: true } },
+  { name: 'shared', path: '/r/:link', component: () => import('./views/Shared.vue'), meta: { open: true } },
   { name: 'floor', path: '/', component: () => import('./views/Floor.vue') },
   { name: 'come-in', path: '/come-in', component: () => import('./views/ComeIn.vue') },
   { name: 'models', path: '/models', component: () => import('./views/Models.vue') },

@@ -93,6 +93,9 @@ export interface Closing {
   /** Who signs it off, as written by hand. */
   signedBy?: string | undefined
   note?: string | undefined
+  /** What was wrong, and what the customer was advised. */
+  cause?: string | undefined
+  advice?: string | undefined
   owed: readonly { debt: string; label: string; count: number }[]
 }
 

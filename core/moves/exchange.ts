@@ -37,6 +37,7 @@ export const exchange: MoveKind<Exchange> = {
   },
   opens: () => [],
   invert: turned,
+  traits: m => ({ renews: m.part.name }),
   subject: m => say`${bare(m.part.name)}${at(m)}`,
   thing: m => bare(m.part.name),
   down: m => sentence(say`${on(m)}exchange the ${bare(m.part.name)}: old off, new on`),

@@ -27,6 +27,7 @@ export const fitNew: MoveKind<FitNew> = {
   },
   opens: () => [],
   invert: turned,
+  traits: m => ({ renews: m.part.name }),
   subject: m => say`new ${bare(m.part.name)}${at(m)}`,
   thing: m => say`new ${bare(m.part.name)}`,
   down: m =>

@@ -34,7 +34,7 @@ export const replacePart: MoveKind<ReplacePart> = {
       { path: 'carryOver', label: 'carry over', how: 'list', options: sitsOn(where.thing ?? '') },
       { path: 'nothingOver', label: 'nothing on the old one', how: 'yes' },
     ),
-  traits: m => ({ part: m.part.name, opens: m.part.opens ?? [] }),
+  traits: m => ({ part: m.part.name, renews: m.part.name, opens: m.part.opens ?? [] }),
   lacks: m =>
     m.carryOver.length > 0 || m.nothingOver
       ? []

@@ -6,6 +6,8 @@ export interface Traits {
   fastens?: true
   /** The part that comes away with it, by name. */
   part?: string
+  /** The part that is new on the machine by it, by name. */
+  renews?: string
   /** Zones that open when it is done and close when it is undone. */
   opens?: readonly string[]
   /** Water stands behind it: it is closed before water comes on. */

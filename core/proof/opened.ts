@@ -45,7 +45,7 @@ export interface Work {
 
 /** The usual names of what a move is done to: its part, its hose, and what its place names. */
 function knownOf(move: Move, family: Family, zone: string | undefined): string[] {
-  const { part } = traitsOf(move)
+  const { renews, part = renews } = traitsOf(move)
   const own = part ? named(part, family, zone, 'part' in move ? move.part?.is : undefined).known?.name : undefined
   const hose = 'joint' in move && move.joint.hose ? named(move.joint.hose, family, zone).known?.name : undefined
   const found = [...new Set([...(own ? [own] : []), ...(hose ? [hose] : []), ...knownAt(move, family, zone)])]
@@ -75,7 +75,7 @@ const sideOfWords = (words: string): Side =>
 
 /** The side of the water that a move opens a way for; none where it opens none. */
 function sideOpened(move: Move, known: readonly string[], step: StepState): Side | undefined {
-  const { wet, part, fastens, isolates, drains } = traitsOf(move)
+  const { wet, renews, part = renews, fastens, isolates, drains } = traitsOf(move)
   if (drains) return 'standing'
   if (isolates === 'pressure' || isolates === 'cold water' || isolates === 'hot water') return 'pressure'
   if (isolates === 'drain hose') return 'running'
@@ -111,14 +111,14 @@ export function workOf(state: JobState, family: Family): Work {
   state.order.forEach((id, i) => {
     const step = state.steps.get(id)!
     for (const move of step.moves) {
-      if (apply(move).length === 0) continue
       const traits = traitsOf(move)
+      if (apply(move).length === 0 && !traits.renews) continue
       const known = knownOf(move, family, step.zone)
       const opened: Opened = {
         move,
         step,
         number: i + 1,
-        thing: traits.part ? thingOf(move) : subject(move),
+        thing: traits.isolates ? nameOf(move, known) : traits.part ? thingOf(move) : subject(move),
         name: nameOf(move, known),
       }
       if (traits.opens?.length) work.covers.push(opened)
@@ -129,11 +129,12 @@ export function workOf(state: JobState, family: Family): Work {
       const isEarth = known.some(name => earthing.has(name)) || (isPlug && move.connector.type === 'ring')
       if (isEarth) work.earth.push(opened)
       const its = [...new Set(known.flatMap(name => circuitOf.get(name) ?? []))].filter(
-        circuit => isPlug || (traits.part && !traits.opens?.length) || provedWithoutPlug.has(circuit),
+        circuit =>
+          isPlug || ((traits.part ?? traits.renews) && !traits.opens?.length) || provedWithoutPlug.has(circuit),
       )
       for (const circuit of its) add(circuit, opened)
       if (isPlug && its.length === 0 && !isEarth) work.unknown.push(opened)
-      if (isPlug || (traits.part && its.length > 0)) work.electric.push(opened)
+      if (isPlug || ((traits.part ?? traits.renews) && its.length > 0)) work.electric.push(opened)
       const near = pointsOf(move) && step.zone !== undefined && liesIn(family, step.zone, 'drive')
       if (near || known.some(name => turns.has(name))) work.turns.push(opened)
       if (known.some(name => hangs.has(name))) work.hangs.push(opened)

@@ -33,14 +33,12 @@ const byCircuit = (lock: string): Record<Exclude<Circuit, 'lock'>, CircuitTrial>
     say: say`Start a rinse and let it fill, cold first, then a warm programme.`,
     sure: say`Each valve brings water into its own chamber and stops`,
     fails: say`It fills wrong`,
-    caution: 'water',
   },
   level: {
     name: say`stops at its level`,
     say: say`Let it fill until it stops by itself.`,
     sure: say`It stops by itself below the ${lock}, and the drum begins to turn`,
     fails: say`It fills on or too little`,
-    caution: 'water',
   },
   dose: {
     name: say`doses`,
@@ -72,7 +70,6 @@ const byCircuit = (lock: string): Record<Exclude<Circuit, 'lock'>, CircuitTrial>
     say: say`Let it pump out until it runs dry.`,
     sure: say`It empties within two minutes, then sounds dry and stops`,
     fails: say`It does not empty`,
-    caution: 'water',
   },
   light: {
     name: say`lights`,
@@ -161,7 +158,6 @@ function looks({ joints }: Work, family: Family): Trial[] {
       sure,
       fails: say`It drips`,
       wait: look,
-      caution: 'water',
       because: of,
       looksInto: zone ? [zone] : [],
     }

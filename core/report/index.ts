@@ -1,1 +1,3 @@
+export { adviceFor } from './advice.ts'
+export { type CustomerReport, customerReport } from './customer.ts'
 export { type Report, report } from './report.ts'

@@ -1,4 +1,4 @@
-export { addEvents, events, job, jobs, labelsPdf, recordPdf, stream } from './jobs.ts'
+export { addEvents, customerPdf, events, job, jobs, labelsPdf, recordPdf, share, shared, stream } from './jobs.ts'
 export { invite, join, oneHand, putHand } from './joining.ts'
 export { addModel, addUnit, models, oneModel, oneUnit, rituals, units } from './machines.ts'
 export { demoAccounts, people, signIn, signOut, whoAmI } from './people.ts'

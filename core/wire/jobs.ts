@@ -88,4 +88,22 @@ export const labelsPdf = call({
     skip: numberForm,
   },
 })
+/** The page for the customer of a job. */
+export const customerPdf = call({ method: 'get', path: '/api/jobs/{job}/customer.pdf', params })
+/** A link to the customer's page, good for 30 days, and the code that opens it. */
+export const share = call({
+  method: 'post',
+  path: '/api/jobs/{job}/links',
+  params,
+  reply: shape({ link: yup.string().required(), code: yup.string().required(), until: moment().required() }),
+})
+/** The customer's page, for who has the link and its code. */
+export const shared = call({
+  method: 'post',
+  path: '/api/shared',
+  body: shape({
+    link: yup.string().max(200).required('the link is not whole'),
+    code: yup.string().max(20).required('enter the code'),
+  }),
+})
 export const recordPdf = call({ method: 'get', path: '/api/jobs/{job}/record.pdf', params })

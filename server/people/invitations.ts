@@ -1,7 +1,6 @@
-import { createHmac, randomBytes, timingSafeEqual } from 'node:crypto'
+import { createHmac, timingSafeEqual } from 'node:crypto'
 import type { DataSource } from 'typeorm'
-import { Secret } from '../entities/index.ts'
-import { ignoreDouble } from '../retried.ts'
+import { secretKey } from './secrets.ts'
 
 /** Who invites a device to which job, to hold which step in hand. */
 export interface Invitation {
@@ -19,14 +18,8 @@ const macBytes = 16
 const uuidBytes = (id: string) => Buffer.from(id.replaceAll('-', ''), 'hex')
 const asUuid = (bytes: Buffer) => bytes.toString('hex').replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5')
 
-/** The key that signs invitations; every server of the same database has the same one. */
-async function key(db: DataSource): Promise<Buffer> {
-  const secrets = db.getRepository(Secret)
-  const found = await secrets.findOneBy({ name: 'invitation' })
-  if (found) return Buffer.from(found.value, 'hex')
-  await secrets.insert({ name: 'invitation', value: randomBytes(32).toString('hex') }).catch(ignoreDouble)
-  return key(db)
-}
+/** The key that signs invitations. */
+const key = (db: DataSource) => secretKey(db, 'invitation')
 const macOf = (secret: Buffer, body: Buffer) => createHmac('sha256', secret).update(body).digest().subarray(0, macBytes)
 
 /** The invitation as one short text: job, person, end and hand, signed by HMAC-SHA-256 cut to 128 bits (RFC 2104, section 5). */

@@ -14,9 +14,15 @@ const loginIn = (req: Request): string => {
   return typeof login === 'string' ? loginOf(login) : ''
 }
 
+/** The link that a code is tried for. */
+const linkIn = (req: Request): string => {
+  const link = (req.body as { link?: unknown } | undefined)?.link
+  return typeof link === 'string' ? link : ''
+}
+
 /**
  * Wrong tries are counted in the database, so that every server sees them: sign-ins by address, by address and login, and by login from
- * wherever they come; codes to join by address.
+ * wherever they come; codes to join by address; codes of a link by address, and by link from wherever they come.
  */
 export function limitsOf({ db }: Context, r: Route): RequestHandler[] {
   const store = () => attempts(db, minutes * 60_000)
@@ -28,6 +34,12 @@ export function limitsOf({ db }: Context, r: Route): RequestHandler[] {
       (req, res, next) => void readJson(req, res, formBytes).then(() => next(), next),
       failed('wrong sign-ins', 10, 'both', req => `${addressOf(req)} ${loginIn(req)}`),
       failed('wrong sign-ins with this login', 50, 'login', loginIn),
+    ]
+  if (r.path === calls.shared.path)
+    return [
+      failed('wrong codes from this address', 10, 'shared', addressOf),
+      (req, res, next) => void readJson(req, res, formBytes).then(() => next(), next),
+      failed('wrong codes for this link', 20, 'link', linkIn),
     ]
   if (r.path === calls.join.path) return [failed('wrong codes from this address', 30, 'join', addressOf)]
   return []

@@ -4,48 +4,12 @@ import type { Family } from '@dialytica/core/machine'
 import { gates, planReturn } from '@dialytica/core/plan'
 import { report, type Report } from '@dialytica/core/report'
 import { drawValley, profile } from '@dialytica/core/valley'
-import sharp from 'sharp'
 import type { Content, TableCell } from 'pdfmake/interfaces.js'
 import { pdfOf } from '../labels/pdf.ts'
-
-/** What the sheet names besides the job: the shop, the machine, the people by their ids, and how it reads a photo. */
-export interface Around {
-  shop: string
-  timeZone: string
-  machine: { maker: string; code: string; serial: string }
-  people: ReadonlyMap<string, string>
-  /** The bytes of a photo, or null where it has not come in yet. */
-  photo(hash: string): Promise<Buffer | null>
-}
+import { grey, heading, list, rule, signature, width, type Around } from './sheet.ts'
 
 /** So many photos stand on the sheet. */
 const mostPhotos = 6
-const width = 523
-
-/** A rule across the sheet: a new one each time, since the maker of the PDF writes into what it is given. */
-const rule = (): Content => ({
-  canvas: [{ type: 'line', x1: 0, y1: 0, x2: width, y2: 0, lineWidth: 1 }],
-  margin: [0, 4, 0, 6],
-})
-/** Who signs, and when, over the lines to sign on. */
-function signature(by: string, when: string): Content {
-  const over = (text: string, under: string): Content => ({
-    stack: [
-      { text, fontSize: 12 },
-      { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 220, y2: 0 }] },
-      { text: under, fontSize: 8 },
-    ],
-  })
-  return { columns: [over(by, 'signed off'), over(when, 'date')] }
-}
-const heading = (text: string): Content => ({ text, style: 'heading' })
-/** Signs that the face of the sheet does not have, in letters. */
-const printable = (text: string) => text.replaceAll('Ω', 'ohm').replaceAll('→', '>').replaceAll('≥', '>=')
-const list = (lines: readonly string[], none: string): Content =>
-  lines.length
-    ? { ul: lines.map(printable), margin: [0, 0, 0, 4] }
-    : { text: none, color: '#555', margin: [0, 0, 0, 4] }
-
 function table(r: Report): Content {
   const head = ['kind', 'off', 'back', 'new', 'scrapped', 'missing', 'owed']
   const right = (n: number): TableCell => ({ text: n ? String(n) : '·', alignment: 'right' })
@@ -70,10 +34,6 @@ function table(r: Report): Content {
     margin: [0, 0, 0, 6],
   }
 }
-
-/** A photo for a black-and-white printer: grey, its range stretched, 600 pixels wide. */
-const grey = async (bytes: Buffer): Promise<string> =>
-  `data:image/jpeg;base64,${(await sharp(bytes).greyscale().normalise().resize(600).jpeg({ quality: 80 }).toBuffer()).toString('base64')}`
 
 async function photosOf(r: Report, around: Around): Promise<Content[]> {
   const shown = await Promise.all(
@@ -157,6 +117,9 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
       rule(),
       { text: r.complaint || 'No complaint noted', fontSize: 14, bold: true },
       { text: r.seen.map(s => `${s.what}: ${s.value}`).join(' · '), margin: [0, 2, 0, 4] },
+      ...(r.closed?.cause
+        ? [{ text: `What was wrong: ${r.closed.cause}`, margin: [0, 0, 0, 4] } satisfies Content]
+        : []),
       ...(r.closed?.note ? [{ text: r.closed.note, margin: [0, 0, 0, 4] } satisfies Content] : []),
       { svg: drawValley(profile(state, steps), bars, width, 132), width, margin: [0, 4, 0, 6] },
       {
@@ -194,6 +157,14 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
           },
           {
             stack: [
+              heading('Proof'),
+              list(
+                [
+                  ...r.proof.map(p => `${p.result}: ${p.what}${p.seen ? ` ${p.seen}` : ''}`),
+                  ...r.unproved.map(u => `not told: ${u}`),
+                ],
+                'Nothing was opened.',
+              ),
               heading('Found'),
               list(
                 [

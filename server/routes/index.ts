@@ -1,4 +1,5 @@
 import { calls } from '@dialytica/core/wire'
+import { customerPage, share, shared } from './customer-page.ts'
 import { health } from './health.ts'
 import { addEvents, events, job, jobs } from './jobs.ts'
 import { hand, invite, join, putHand } from './joining.ts'
@@ -45,6 +46,9 @@ export const routes: readonly Route[] = [
   stream,
   labels,
   record,
+  customerPage,
+  share,
+  shared,
   recordOut,
   recordIn,
   invite,

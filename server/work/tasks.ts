@@ -1,5 +1,6 @@
 import { labelsOf, sheets, type LabelKind } from '@dialytica/core/labels'
-import { toSnapshot, type JobEvent } from '@dialytica/core/log'
+import { toSnapshot, type JobEvent, type JobState } from '@dialytica/core/log'
+import type { Family } from '@dialytica/core/machine'
 import { readRecord, type RecordMachine } from '@dialytica/core/record'
 import type { Problem } from '@dialytica/core/schema'
 import { readFile } from 'node:fs/promises'
@@ -7,6 +8,7 @@ import type { DataSource } from 'typeorm'
 import { open } from '../database.ts'
 import { Job, Model, Unit, User } from '../entities/index.ts'
 import { emptyStates, keepSnapshot, stateAt } from '../joblog/states.ts'
+import type { Around } from '../report/sheet.ts'
 import { photoFile } from '../photos/store.ts'
 
 /**
@@ -32,16 +34,26 @@ async function stateOf({ url, job: id }: OfJob) {
   return { manager, job, state: await stateAt(manager, states, id, job.seq) }
 }
 
-/** The record sheet of a job as PDF, and the plate that names its file. */
-export async function recordSheet(
-  of: OfJob & { data: string; shop: string; timeZone: string },
-): Promise<{ pdf: Uint8Array; code: string; serial: string }> {
+interface ForSheet extends OfJob {
+  data: string
+  shop: string
+  timeZone: string
+}
+interface Sheet {
+  pdf: Uint8Array
+  code: string
+  serial: string
+}
+/** A sheet of a job, drawn by what knows the state, the machine and the people; and the plate that names its file. */
+async function sheetOf(
+  of: ForSheet,
+  draw: (state: JobState, family: Family, around: Around) => Promise<Buffer>,
+): Promise<Sheet> {
   const { manager, job, state } = await stateOf(of)
   const { shopId } = job
   const unit = await manager.findOneByOrFail(Unit, { id: job.unitId, shopId })
   const { maker, code, family } = await manager.findOneByOrFail(Model, { id: unit.modelId, shopId })
   const people = new Map((await manager.findBy(User, { shopId })).map(u => [u.id, u.name]))
-  const { recordSheet: draw } = await import('../report/pdf.ts')
   const pdf = await draw(state, family, {
     shop: of.shop,
     timeZone: of.timeZone,
@@ -51,6 +63,12 @@ export async function recordSheet(
   })
   return { pdf, code, serial: unit.serial }
 }
+/** The record sheet of a job as PDF. */
+export const recordSheet = async (of: ForSheet): Promise<Sheet> =>
+  sheetOf(of, (await import('../report/pdf.ts')).recordSheet)
+/** The page for the customer as PDF. */
+export const customerPage = async (of: ForSheet): Promise<Sheet> =>
+  sheetOf(of, (await import('../report/customer.ts')).customerPage)
 
 /** Labels of a job on sheets or tape as PDF; null when there is nothing of these kinds to label. */
 export async function labelSheet(
@@ -87,6 +105,7 @@ export async function readRecordText(of: {
 
 export interface Tasks {
   recordSheet: typeof recordSheet
+  customerPage: typeof customerPage
   labelSheet: typeof labelSheet
   storeSnapshot: typeof storeSnapshot
   readRecordText: typeof readRecordText

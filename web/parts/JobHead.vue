@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { itemKinds } from '@dialytica/core/items'
+import { NotebookPen } from '@lucide/vue'
+import { NButton } from 'naive-ui'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../stores/job.ts'
@@ -7,6 +9,8 @@ import Owed from './Owed.vue'
 import { toJob } from '../ways.ts'
 
 /** The plate of the machine, the phases of the job, and what is off it. */
+defineProps<{ noting: boolean }>()
+const emit = defineEmits<{ note: [] }>()
 const job = useJob()
 const phases = [
   ['intake', 'Intake'],
@@ -35,6 +39,15 @@ const total = computed(() => itemKinds.reduce((n, k) => n + job.state.owed[k], 0
         job.state.phase.waitsFor ? 'Waits' : 'Pause'
       }}</RouterLink>
     </nav>
+    <NButton
+      v-if="!job.isFixed"
+      class="note"
+      aria-label="Note it (E)"
+      :aria-expanded="noting"
+      quaternary
+      @click="emit('note')"
+      ><NotebookPen :size="22"
+    /></NButton>
     <RouterLink :to="toJob(job.id, 'close')" class="off" title="Debts (D)">
       <span class="word">off the<br />machine</span>
       <span class="all"><Owed :owed="job.state.owed" /></span>
@@ -89,8 +102,11 @@ nav a.here {
 nav .pause {
   font-size: 16px;
 }
-.off {
+.note {
   margin-left: auto;
+  align-self: center;
+}
+.off {
   display: flex;
   align-items: center;
   gap: 18px;

@@ -3,6 +3,8 @@ import { debtStates } from '@dialytica/core/items'
 import { owedByZone, piecesOwed } from '@dialytica/core/ledger'
 import { whyNot } from '@dialytica/core/log'
 import { zoneTitle } from '@dialytica/core/machine'
+import { proofOf, unproved } from '@dialytica/core/proof'
+import { adviceFor, customerReport } from '@dialytica/core/report'
 import { addressOf, calls } from '@dialytica/core/wire'
 import { text } from '@dialytica/core/words'
 import { NButton, NInput } from 'naive-ui'
@@ -17,6 +19,7 @@ import JobLog from '../parts/JobLog.vue'
 import JobValley from '../parts/JobValley.vue'
 import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
+import ShareReport from '../parts/close/ShareReport.vue'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
 import { toJob } from '../ways.ts'
@@ -26,17 +29,46 @@ const job = useJob()
 const router = useRouter()
 const note = ref('')
 const signedBy = ref('')
+const cause = ref('')
+/** What is advised follows from the cause and from what is new, until somebody writes it. */
+const ownAdvice = ref<string | null>(null)
+const advice = computed(
+  () =>
+    ownAdvice.value ??
+    adviceFor([cause.value, ...fresh.value], job.family)
+      .join(' ')
+      .slice(0, 500),
+)
+const fresh = computed(() => customerReport(job.state, job.family).fresh.map(f => f.part))
 const problem = ref('')
 const withDebts = ref(false)
 const refused = ref(false)
 const session = useSession()
 const total = computed(() => piecesOwed(job.state.owed))
+const left = computed(() => unproved(proofOf(job.state, job.family, job.planned)))
+const ended = computed(() => {
+  const { clean, abandoned } = job.state.closing ?? {}
+  return abandoned ? 'Given up.' : clean ? 'Closed clean.' : 'Closed with debts.'
+})
 const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
 
+const givingUp = ref(false)
+const whyUp = ref('')
+/** The job ends with what remains off, by name. */
+function giveUp(): void {
+  problem.value = whyNot(job.says('job-abandoned', { note: whyUp.value.trim() })) ?? ''
+}
 async function close(clean: boolean): Promise<void> {
   const text = note.value.trim()
   const signed = signedBy.value.trim()
-  const refusal = job.says('job-closed', { clean, ...(text && { note: text }), ...(signed && { signedBy: signed }) })
+  const said = { cause: cause.value.trim(), advice: advice.value.trim() }
+  const refusal = job.says('job-closed', {
+    clean,
+    ...(text && { note: text }),
+    ...(signed && { signedBy: signed }),
+    ...(said.cause && { cause: said.cause }),
+    ...(said.advice && { advice: said.advice }),
+  })
   refused.value = Boolean(refusal)
   problem.value = whyNot(refusal) ?? ''
   if (!refusal) await router.replace(toJob(job.id, 'close'))
@@ -47,7 +79,7 @@ async function close(clean: boolean): Promise<void> {
   <main class="close">
     <div class="valley"><JobValley /></div>
     <section class="owed" tabindex="0" aria-label="The balance">
-      <h1 v-if="job.closed">{{ job.state.closing!.clean ? 'Closed clean.' : 'Closed with debts.' }}</h1>
+      <h1 v-if="job.closed">{{ ended }}</h1>
       <h1 v-else-if="total">{{ total }} still owed.</h1>
       <h1 v-else>Nothing is owed.</h1>
       <p v-if="job.closed">
@@ -57,7 +89,7 @@ async function close(clean: boolean): Promise<void> {
       <p v-if="job.state.opened?.callBackOf">
         A call-back: <RouterLink :to="toJob(job.state.opened.callBackOf, 'close')">the job before</RouterLink>
       </p>
-      <ul v-if="job.debts.length" aria-label="What is owed">
+      <ul v-if="job.debts.length" :aria-label="job.closed ? 'What remains off' : 'What is owed'">
         <li v-for="d in job.debts" :key="d.id">
           <RouterLink :to="toJob(job.id, 'return', d.step)">
             <Glyph :kind="d.item" :size="24" />
@@ -72,6 +104,10 @@ async function close(clean: boolean): Promise<void> {
         </li>
       </ul>
       <p v-else-if="!job.closed" class="clean">Nothing in the tray, no towel inside. Count the tools, then close.</p>
+      <p v-if="!job.isFixed && left.length" class="unproved" role="status">
+        <b>{{ left.length }} not proved yet:</b> {{ left.map(t => text(t.name)).join(', ') }}.
+        <LinkButton :to="toJob(job.id, 'proof')">Prove it <kbd>T</kbd></LinkButton>
+      </p>
       <LinkButton v-if="!job.isFixed" :to="toJob(job.id, 'finder')">Something is left over</LinkButton>
       <div class="sums" :class="{ apart: !job.debts.length }">
         <BalanceTable v-if="!job.debts.length" />
@@ -95,10 +131,40 @@ async function close(clean: boolean): Promise<void> {
           :placeholder="withDebts ? 'stays in the record' : ''"
           :input-props="{ id: 'note', autocomplete: 'off' }"
         />
+        <label for="cause">What was wrong</label>
+        <NInput v-model:value="cause" placeholder="" :input-props="{ id: 'cause', autocomplete: 'off' }" />
+        <label for="advice">Advice, so that it does not come back</label>
+        <NInput
+          :value="advice"
+          type="textarea"
+          :autosize="{ minRows: 1, maxRows: 4 }"
+          :maxlength="500"
+          placeholder=""
+          :input-props="{ id: 'advice' }"
+          @update:value="ownAdvice = $event"
+        />
         <label for="signed">Signed off by</label>
         <NInput v-model:value="signedBy" placeholder="" :input-props="{ id: 'signed', autocomplete: 'name' }" />
         <NButton v-if="!withDebts" type="primary" size="large" @click="close(true)">Close clean</NButton>
         <NButton v-if="total && !withDebts" @click="withDebts = true">Close with debts</NButton>
+        <NButton v-if="!withDebts && !givingUp" @click="givingUp = true">Give the job up</NButton>
+        <template v-if="givingUp">
+          <label for="why-up">Why it is given up</label>
+          <NInput
+            v-model:value="whyUp"
+            placeholder="stays in the record"
+            :input-props="{ id: 'why-up', autocomplete: 'off' }"
+          />
+          <p class="soft small">
+            {{
+              total
+                ? `${total} ${total === 1 ? 'piece remains' : 'pieces remain'} off it, by name in the record. Tell whoever owns it that it is not to be used.`
+                : 'Nothing is off it.'
+            }}
+          </p>
+          <NButton type="error" size="large" :disabled="!whyUp.trim()" @click="giveUp">Given up</NButton>
+          <NButton @click="givingUp = false">Do not</NButton>
+        </template>
         <template v-if="withDebts">
           <NButton type="error" size="large" @click="close(false)">Close with {{ total }} owed</NButton>
           <NButton @click="withDebts = false">Do not</NButton>
@@ -107,6 +173,10 @@ async function close(clean: boolean): Promise<void> {
       <NButton tag="a" :href="addressOf(calls.recordPdf, { job: job.id! })" target="_blank" rel="noopener"
         >Record sheet (PDF)</NButton
       >
+      <NButton tag="a" :href="addressOf(calls.customerPdf, { job: job.id! })" target="_blank" rel="noopener"
+        >Page for the customer (PDF)</NButton
+      >
+      <ShareReport v-if="job.closed && session.mayWork" />
       <NButton tag="a" :href="addressOf(calls.recordOut, { job: job.id! })" download>Job as JSON</NButton>
       <LinkButton v-if="job.isFixed" :to="toJob(job.id, 'valley')">See the whole job</LinkButton>
       <CallBack v-if="job.closed && session.mayWork" />
@@ -138,6 +208,15 @@ async function close(clean: boolean): Promise<void> {
 h1 {
   font-size: 34px;
   margin-bottom: 10px;
+}
+.unproved {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+  margin: 8px 0;
+  border-left: 6px solid var(--caution);
+  padding-left: 12px;
 }
 .clean {
   color: var(--work);

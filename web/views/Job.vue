@@ -9,6 +9,7 @@ import { useWedge } from '../devices/wedge.ts'
 import Guarded from '../parts/Guarded.vue'
 import JobHead from '../parts/JobHead.vue'
 import KeyHelp from '../parts/KeyHelp.vue'
+import NoteIt from '../parts/noting/NoteIt.vue'
 import LinkButton from '../parts/LinkButton.vue'
 import { useDraft } from '../stores/draft.ts'
 import { useHand } from '../stores/hand.ts'
@@ -24,9 +25,11 @@ const draft = useDraft()
 const hand = useHand()
 const scanner = useScan()
 useWedge(scanner.follow)
+const noting = ref(false)
 useCommands({
   close: () => void router.push(toJob(job.id, 'close')),
   finder: () => void router.push(toJob(job.id, 'finder')),
+  note: () => (noting.value = !noting.value && !job.isFixed),
   proof: () => void router.push(toJob(job.id, 'proof')),
   narration: () => void router.push(toJob(job.id, 'narration')),
 })
@@ -66,7 +69,8 @@ onUnmounted(() => {
       </main>
     </template>
     <template v-else-if="job.state.opened">
-      <JobHead />
+      <JobHead :noting="noting" @note="noting = !noting" />
+      <NoteIt v-if="noting && !job.isFixed" @leave="noting = false" />
       <p v-if="scanner.said" class="scanned" role="status">
         <b>Scanned.</b> {{ scanner.said }}
         <NButton aria-label="Close what was scanned" @click="scanner.said = ''"><X /></NButton>

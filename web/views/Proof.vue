@@ -135,20 +135,10 @@ const hot = computed(() => Boolean(trial.value && isPowered(trial.value.stage)))
       <p v-if="entry.does === 'try' && entry.result" class="told">
         {{ entry.result.body.result }}<template v-if="entry.result.body.seen">: {{ entry.result.body.seen }}</template>
       </p>
-      <label v-if="trial?.reads" class="reading"
-        >Reading
-        <NInputNumber
-          v-model:value="reading"
-          :show-button="false"
-          :min="0"
-          :input-props="{ 'aria-label': `Reading in ${trial.reads}`, inputmode: 'decimal' }"
-        />
-        <span class="mono">{{ trial.reads }}</span></label
-      >
-      <Problem :says="problem || hint" />
     </section>
     <p v-else class="say">Nothing was opened on this machine, and nothing is to be proved.</p>
     <section v-if="entry" class="act" aria-label="What became of it">
+      <Problem class="full" :says="problem || hint" />
       <template v-if="job.isFixed" />
       <FailedHow
         v-else-if="telling === 'failed' && trial"
@@ -176,6 +166,16 @@ const hot = computed(() => Boolean(trial.value && isPowered(trial.value.stage)))
         "
       />
       <template v-else>
+        <label v-if="trial?.reads" class="reading"
+          >Reading
+          <NInputNumber
+            v-model:value="reading"
+            :show-button="false"
+            :min="0"
+            :input-props="{ 'aria-label': `Reading in ${trial.reads}`, inputmode: 'decimal' }"
+          />
+          <span class="mono">{{ trial.reads }}</span></label
+        >
         <NButton type="primary" size="large" class="strong" @click="forth()">{{ label }} <kbd>Space</kbd></NButton>
         <template v-if="trial">
           <NButton type="error" ghost size="large" @click="tellFailed">{{ text(trial.fails) }} <kbd>X</kbd></NButton>
@@ -272,11 +272,18 @@ h1 {
   padding: 10px 24px 12px;
   border-right: 2px solid var(--rule);
 }
-.act > form {
+.act > form,
+.full {
   width: 100%;
 }
-.strong {
-  flex: 1 1 200px;
+.act > .n-button {
+  flex: 1 1 130px;
+}
+.act > .strong {
+  flex: 1 0 100%;
+}
+.reading {
+  flex: 1 0 100%;
 }
 .photo {
   grid-area: photo;
@@ -340,6 +347,7 @@ h1 {
     position: sticky;
     bottom: 0;
     order: 5;
+    z-index: 2;
     background: var(--ground);
     border-top: 2px solid var(--rule);
     padding: 8px;

@@ -19,7 +19,7 @@ const job = useJob()
 const step = useStepInHand()
 const { plan, index, r, goTo, next, inHand, photo, lines, marks, show } = step
 const atGate = useGateInHand(r, index)
-const { gate, ahead, held, needs, nearly, shut, counted, count } = atGate
+const { gate, ahead, held, unseen, needs, nearly, shut, counted, count } = atGate
 const { drawn, aligning, laid } = useAligning(r)
 const { problem, forth, all, tapMark, passGate, undo, shoot, busy, label } = useFitting(step, atGate)
 const near = computed(() =>
@@ -85,6 +85,7 @@ onLongPress(strong, all, { delay: 700, modifiers: { prevent: true } })
         :ahead="ahead"
         :held="held"
         :needs="needs"
+        :unseen="unseen"
         :nearly="nearly"
         :counted="counted"
         :family="job.family"

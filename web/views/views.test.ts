@@ -45,8 +45,8 @@ describe('the return', () => {
     expect(job.state.owed.fastener).toBe(1)
     await press(/^Fitted 2 of 2/)
     expect(job.state.owing.size).toBe(0)
-    await press(/^Close the machine/)
-    expect(router.currentRoute.value.path).toMatch(/close$/)
+    await press(/^Prove the machine/)
+    expect(router.currentRoute.value.path).toMatch(/proof$/)
   })
   it('fits all that is left of a group at once, and takes back one piece by the key U', async () => {
     const { press, job, router } = await open(Return, 'return')

@@ -60,6 +60,8 @@ interface End {
   by: string
   note?: string | undefined
   signedBy?: string | undefined
+  cause?: string | undefined
+  advice?: string | undefined
 }
 const end = (state: JobState, closing: End): JobState => ({
   ...state,
@@ -70,12 +72,19 @@ const end = (state: JobState, closing: End): JobState => ({
 /** The machine is closed: clean when nothing is owed; with debts only by name and with a reason. */
 export const jobClosed = eventKind(
   'job-closed',
-  shape({ clean: yup.boolean().required(), note: line(), signedBy: line() }),
-  (state, { clean, note, signedBy }, { at, actor }) => {
+  shape({
+    clean: yup.boolean().required(),
+    note: line(),
+    signedBy: line(),
+    /** What was wrong, and what the customer can do so that it does not come back. */
+    cause: line(),
+    advice: line(),
+  }),
+  (state, { clean, note, signedBy, cause, advice }, { at, actor }) => {
     if (clean && !state.owing.isEmpty()) return refuse(11, `${state.owing.size} open`)
     if (!clean && state.owing.isEmpty()) return refuse(12)
     if (!clean && !note?.trim()) return refuse(11, 'no reason given')
-    return accept(end(state, { clean, abandoned: false, at, by: actor, note, signedBy }))
+    return accept(end(state, { clean, abandoned: false, at, by: actor, note, signedBy, cause, advice }))
   },
 )
 

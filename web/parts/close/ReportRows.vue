@@ -8,6 +8,8 @@ import Thumb from '../Thumb.vue'
 /** What the close-out says beside the balance: gates as they were passed, leftovers, new things, checks, time by phase, photos as it was left. */
 const job = useJob()
 const r = computed(() => report(job.state, job.family))
+/** What was never told: of a job that is over. While it goes on it is to be done. */
+const unproved = computed(() => (job.closed ? r.value.unproved : []))
 const total = computed(() => r.value.minutes.reduce((n, m) => n + m.minutes, 0))
 </script>
 
@@ -23,6 +25,21 @@ const total = computed(() => r.value.minutes.reduce((n, m) => n + m.minutes, 0))
           ><span v-if="g.uncounted.length" class="soft">, not counted: {{ g.uncounted.join(', ') }}</span>
         </li>
       </ul>
+    </section>
+    <section v-if="r.proof.length || unproved.length" aria-label="Proof">
+      <h2>Proof</h2>
+      <ul>
+        <li v-for="p in r.proof" :key="p.what" :class="p.result.replace(' ', '-')">
+          <b>{{ p.result }}</b>: {{ p.what }}<template v-if="p.seen"> {{ p.seen }}</template>
+        </li>
+        <li v-for="u in unproved" :key="u" class="open"><b>not told</b>: {{ u }}</li>
+      </ul>
+    </section>
+    <section v-if="r.readings.length" aria-label="Readings">
+      <h2>Readings</h2>
+      <p>
+        {{ r.readings.map(m => `${m.of}: ${m.value} ${m.unit}${m.note ? ` (${m.note})` : ''}`).join('; ') }}
+      </p>
     </section>
     <section v-if="r.leftovers.length" aria-label="Left over or short">
       <h2>Left over or short</h2>

@@ -13,8 +13,8 @@ const emit = defineEmits<{ go: [at: number] }>()
 const box = ref<HTMLElement | null>(null)
 const { width } = useElementSize(box)
 /** No entry is narrower than a finger. */
-const least = 86
-const labels = 104
+const least = 78
+const labels = 96
 const all = computed(() => Math.max(width.value, labels + props.entries.length * least))
 const x = computed(() =>
   scaleBand(
@@ -48,7 +48,10 @@ watch(
 </script>
 
 <template>
-  <div ref="box" class="strip" tabindex="0" aria-label="The proof in its order">
+  <div ref="box" class="strip" tabindex="0" role="region" aria-label="The proof in its order">
+    <div class="names" aria-hidden="true">
+      <span v-for="p in paths" :key="p.name" :style="{ top: `${p.y - 1}px` }">{{ p.name }}</span>
+    </div>
     <svg :width="all" height="154" role="group" aria-label="Entries of the proof">
       <rect v-if="entries.length" :x="left(at)" y="0" :width="x.bandwidth()" height="154" class="here" />
       <g
@@ -69,7 +72,6 @@ watch(
         </foreignObject>
       </g>
       <g v-for="p in paths" :key="p.name" :class="['lane', p.name.split(' ')[0]]">
-        <text x="14" :y="p.y + 15">{{ p.name }}</text>
         <path :d="p.d" />
       </g>
     </svg>
@@ -80,6 +82,23 @@ watch(
 .strip {
   overflow-x: auto;
   border-bottom: 2px solid var(--rule);
+}
+.names {
+  position: sticky;
+  left: 0;
+  width: 0;
+  height: 0;
+  font-size: 15px;
+  font-weight: 650;
+  z-index: 1;
+}
+.names span {
+  position: absolute;
+  left: 0;
+  padding: 0 8px 0 14px;
+  white-space: nowrap;
+  line-height: 1.3;
+  background: var(--ground);
 }
 svg {
   display: block;
@@ -114,11 +133,6 @@ svg {
 .switch .name,
 .fit .name {
   font-style: italic;
-}
-.lane text {
-  font-size: 15px;
-  font-weight: 650;
-  fill: var(--ink);
 }
 .lane path {
   fill: none;

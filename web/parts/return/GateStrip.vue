@@ -3,15 +3,17 @@ import { stillOwed } from '@dialytica/core/ledger'
 import { owedCount } from '@dialytica/core/log'
 import type { Family } from '@dialytica/core/machine'
 import { gateSays, type Gate, type Need, type Reach } from '@dialytica/core/plan'
+import type { Trial } from '@dialytica/core/proof'
 import { text } from '@dialytica/core/words'
 import { Check } from '@lucide/vue'
 import { NButton, NInput } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
-import { toStep } from '../../ways.ts'
+import { toJob, toStep } from '../../ways.ts'
 import BeforeTurn from '../BeforeTurn.vue'
 import Glyph from '../Glyph.vue'
+import LinkButton from '../LinkButton.vue'
 import Thumb from '../Thumb.vue'
 
 /**
@@ -23,6 +25,8 @@ const props = defineProps<{
   ahead: number
   held: boolean
   needs: readonly Need[]
+  /** What the proof asks to see before this cover is on. */
+  unseen: readonly Trial[]
   nearly: readonly Reach[]
   counted: readonly string[]
   family: Family
@@ -67,6 +71,12 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
     <p v-else class="clear">
       {{ gate.turn ? (needs.length ? '' : 'All is held, nothing is left.') : 'Nothing is left behind it.' }}
     </p>
+    <div v-if="unseen.length" class="unseen" role="status">
+      <span
+        ><b>See first, while it is off:</b> {{ unseen.map(t => text(t.name)).join(', ') }}. The plug stays out.</span
+      >
+      <LinkButton :to="toJob(job.id, 'proof')">Prove it</LinkButton>
+    </div>
     <BeforeTurn v-if="ahead === 0" :step="gate.step" :needs="needs" :fixed="!mayPass" />
     <p v-if="held && gate.turn?.falls.length" class="falls">
       In place, and nothing holds it: <b>{{ gate.turn.falls.join(', ') }}</b>.
@@ -163,6 +173,14 @@ a svg {
 }
 .falls b {
   color: var(--danger);
+}
+.unseen {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+  border-left: 6px solid var(--caution);
+  padding-left: 10px;
 }
 .soon {
   border-left: 6px solid var(--caution);

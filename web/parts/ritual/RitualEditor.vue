@@ -25,7 +25,7 @@ function keep(): void {
       <label for="ritual-name">What it is called</label>
       <NInput
         v-model:value="name"
-        placeholder="make it forget the fault"
+        placeholder="as you say it in the shop"
         :disabled="!isNew"
         :input-props="{ id: 'ritual-name', autocomplete: 'off' }"
       />

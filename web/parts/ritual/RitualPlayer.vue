@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { beatsOf, beatWords, begin, play, scheduled, type Played, type Ritual } from '@dialytica/core/ritual'
+import { beatsOf, beatWords, begin, play, scheduled, spoken, type Played, type Ritual } from '@dialytica/core/ritual'
 import { text } from '@dialytica/core/words'
 import { useEventListener, useRafFn } from '@vueuse/core'
 import { NButton } from 'naive-ui'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { beat as tick, done as chime, wrong } from '../../devices/signals.ts'
 import BeatStrip from './BeatStrip.vue'
 
@@ -21,6 +21,7 @@ watch(
   () => props.ritual,
   () => (playing.value = begin(seconds())),
 )
+const lines = computed(() => spoken(beats.value).map(line => text(line)))
 const beat = computed(() => beats.value[playing.value.at])
 const ended = computed(() => !beat.value)
 const step = computed(() => beats.value.filter(b => b.step === beat.value?.step))
@@ -77,6 +78,9 @@ const missed = computed(() => {
   const { missed: m } = playing.value
   return m ? `${whys[m.why]}, at: ${text(beatWords(beats.value[m.beat]!))}. It begins again.` : ''
 })
+/** The bar belongs to the player from the beginning, whatever was pressed before. */
+const press = ref<InstanceType<typeof NButton> | null>(null)
+onMounted(() => (press.value?.$el as HTMLElement | undefined)?.focus())
 const again = () => (playing.value = begin(seconds()))
 </script>
 
@@ -92,6 +96,7 @@ const again = () => (playing.value = begin(seconds()))
         <p v-if="leftToHold !== null" class="mono left">{{ leftToHold.toFixed(1) }} s</p>
       </div>
       <NButton
+        ref="press"
         class="press"
         type="primary"
         size="large"
@@ -104,6 +109,11 @@ const again = () => (playing.value = begin(seconds()))
       </NButton>
       <BeatStrip class="strip" :beats="step" :done="inStep" :gone="gone" :not-before="notBefore" />
       <p class="missed" role="status">{{ missed }}</p>
+      <ol class="all" aria-label="All beats">
+        <li v-for="(line, i) in lines" :key="i" :class="{ done: i < playing.at, here: i === playing.at }">
+          <span class="mono">{{ i < playing.at ? '✓' : i + 1 }}</span> {{ line }}
+        </li>
+      </ol>
     </template>
     <div v-else class="end">
       <h2>All beats are done.</h2>
@@ -119,8 +129,8 @@ const again = () => (playing.value = begin(seconds()))
 <style scoped>
 .player {
   display: grid;
-  grid-template: auto auto auto / auto minmax(0, 1fr) auto auto;
-  grid-template-areas: 'count words press leave' 'strip strip strip strip' 'missed missed missed missed';
+  grid-template: auto auto auto auto / auto minmax(0, 1fr) auto auto;
+  grid-template-areas: 'count words press leave' 'strip strip strip strip' 'missed missed missed missed' 'all all all all';
   gap: 8px 22px;
   align-items: center;
   padding: 14px 24px;
@@ -169,6 +179,23 @@ const again = () => (playing.value = begin(seconds()))
   color: var(--danger);
   font-weight: 650;
 }
+.all {
+  grid-area: all;
+  columns: 2 260px;
+  border-top: 2px solid var(--rule);
+  padding-top: 10px;
+}
+.all li {
+  padding: 4px 0 4px 8px;
+  border-left: 6px solid transparent;
+}
+.all .done {
+  color: var(--soft);
+}
+.all .here {
+  border-left-color: var(--work);
+  font-weight: 700;
+}
 .end {
   grid-column: 1 / 4;
   display: flex;
@@ -178,8 +205,8 @@ const again = () => (playing.value = begin(seconds()))
 }
 @media (max-width: 700px) {
   .player {
-    grid-template: auto auto auto auto auto / auto minmax(0, 1fr);
-    grid-template-areas: 'count words' 'strip strip' 'missed missed' 'press press' 'leave leave';
+    grid-template: auto auto auto auto auto auto / auto minmax(0, 1fr);
+    grid-template-areas: 'count words' 'strip strip' 'missed missed' 'press press' 'leave leave' 'all all';
     padding: 10px 14px;
   }
   .count b {

@@ -39,7 +39,7 @@ export function useFitting(
     else if (r.value.owes > 0 && !job.isFixed) {
       passClean()
       tell(refit.fitNext(r.value, how))
-    } else if (isLast.value) void router.push(toJob(job.id, 'close'))
+    } else if (isLast.value) void router.push(toJob(job.id, job.isFixed ? 'close' : 'proof'))
     else {
       // What is back already is not shown again; a mark to align to, which owes nothing, is.
       const after = plan.value.findIndex((p, i) => i > index.value && (p.owes > 0 || p.debts.length === 0))
@@ -86,7 +86,7 @@ export function useFitting(
   /** What the strong action does now. */
   const label = computed(() => {
     if (!r.value) return ''
-    if (r.value.owes === 0) return isLast.value ? 'Close the machine' : 'Next step'
+    if (r.value.owes === 0) return isLast.value ? 'Prove the machine' : 'Next step'
     if (held.value && needs.value[0] && !behind.value) return `Seen to: ${text(needs.value[0].thing)}`
     if (r.value.turn) return r.value.turn.from === r.value.turn.to ? 'So it stands' : 'Turned'
     const { count } = next.value!

@@ -1,5 +1,6 @@
 import { isPassed, passGate } from '@dialytica/core/acts'
 import { whyNot } from '@dialytica/core/log'
+import { beforeCover, proofOf } from '@dialytica/core/proof'
 import { beforeTurn, reachLeft, shutIn, type ReturnStep } from '@dialytica/core/plan'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { gate as alarm } from '../../devices/signals.ts'
@@ -38,6 +39,13 @@ export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: Com
   )
   const shut = computed(() => shutIn(job.gatesAhead))
 
+  /** What is to be seen before this step puts a cover over it: the proof asks for it while it is off. */
+  const unseen = computed(() =>
+    gate.value?.at === index.value && gate.value.zones.length > 0 && (r.value?.owes ?? 0) > 0 && !job.isFixed
+      ? beforeCover(proofOf(job.state, job.family, job.planned), gate.value.step)
+      : [],
+  )
+
   const counted = ref<string[]>([])
   watch(
     () => gate.value?.step,
@@ -58,5 +66,5 @@ export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: Com
   }
   /** True when something is still owed behind the gate of the step in hand. */
   const behind = computed(() => gate.value?.at === index.value && gate.value.behind.length > 0)
-  return { gate, ahead, held, needs, behind, nearly, shut, counted, count, pass, passClean }
+  return { gate, ahead, held, unseen, needs, behind, nearly, shut, counted, count, pass, passClean }
 }

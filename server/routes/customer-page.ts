@@ -1,0 +1,58 @@
+import { calls } from '@dialytica/core/wire'
+import { create as contentDisposition } from 'content-disposition'
+import type { Response } from 'express'
+import type { Context } from '../context.ts'
+import { Job, Shop } from '../entities/index.ts'
+import { linkLife, linked, linkTo } from '../people/links.ts'
+import { ProblemError } from '../problems.ts'
+import { jobOf } from './jobs.ts'
+import { route } from './routing.ts'
+
+/** Draws the customer's page of a job and sends it. */
+async function send(context: Context, res: Response, job: string, shop: string, timeZone: string, account: string) {
+  const of = { url: context.config.databaseUrl, data: context.config.data, job, shop, timeZone }
+  const { pdf, code, serial } = await context.pool.run('customerPage', of, account)
+  res.setHeader('content-disposition', contentDisposition(`repair-${code}-${serial}.pdf`, { type: 'inline' }))
+  res.type('application/pdf').send(Buffer.from(pdf))
+}
+
+export const customerPage = route(calls.customerPdf, {
+  summary: 'One page for the customer as PDF, in plain words',
+  who: 'viewer',
+  replies: { 200: 'application/pdf' },
+  rates: [{ what: 'sheets and labels', most: 60, minutes: 5, by: 'account' }],
+  async answer(context, asked) {
+    const { id } = await jobOf(context, asked)
+    const { shop, timeZone } = asked.person
+    await send(context, asked.res, id, shop, timeZone, asked.person.id)
+  },
+})
+
+export const share = route(calls.share, {
+  summary:
+    "A link to the customer's page that is good for 30 days, and the code that opens it; nothing else of the job can be seen by it",
+  who: 'technician',
+  replies: { 201: 'The link, its code, and until when it is good' },
+  async answer(context, asked) {
+    const { id } = await jobOf(context, asked)
+    const until = Math.floor(Date.now() / 1000) + linkLife
+    asked.res.status(201)
+    return { ...(await linkTo(context.db, id, until)), until: new Date(until * 1000).toISOString() }
+  },
+})
+
+export const shared = route(calls.shared, {
+  summary: "The customer's page by its link and code, without an account",
+  who: 'anyone',
+  replies: { 200: 'application/pdf', 403: 'The link and the code do not go together', 410: 'The link is over' },
+  rates: [{ what: 'reports', most: 30, minutes: 5, by: 'address' }],
+  async answer(context, { body, res }) {
+    const found = await linked(context.db, body.link, body.code)
+    if (found === 'over') throw new ProblemError('over', 'Ask the workshop for a new link: one is good for 30 days.')
+    if (found === 'wrong') throw new ProblemError('wrong-code', 'Check the code, then try again.')
+    const job = await context.db.getRepository(Job).findOneBy({ id: found.job })
+    const shop = job && (await context.db.getRepository(Shop).findOneBy({ id: job.shopId }))
+    if (!job || !shop) throw new ProblemError('over', 'The job of this link is no longer there.')
+    await send(context, res, job.id, shop.name, shop.timeZone, 'customers')
+  },
+})

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { whyNot } from '@dialytica/core/log'
+import { NButton, NInput, NInputNumber } from 'naive-ui'
+import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { done as chime } from '../../devices/signals.ts'
+import { useJob } from '../../stores/job.ts'
+import Choice from '../Choice.vue'
+import Problem from '../Problem.vue'
+
+/** A reading, old against new, or a note, wherever the hand is: kept with the job, and with the step in hand. */
+const emit = defineEmits<{ leave: [] }>()
+const job = useJob()
+const route = useRoute()
+const kinds = [
+  { value: 'reading', label: 'A reading' },
+  { value: 'compared', label: 'Old against new' },
+  { value: 'note', label: 'A note' },
+] as const
+const kind = ref<(typeof kinds)[number]['value']>('reading')
+const units = ['Ω', 'kΩ', 'MΩ', 'V', 'mV', 'A', 'mA', 'µF', '°C', 'mm', 'l', 's', 'g', 'rpm', '%'].map(u => ({
+  value: u,
+  label: u,
+}))
+const of = ref('')
+const value = ref<number | null>(null)
+const unit = ref('Ω')
+const words = ref('')
+const same = ref<boolean | null>(null)
+const problem = ref('')
+const step = computed(() => {
+  const id = route.query.step
+  return typeof id === 'string' && job.state.steps.has(id) ? id : undefined
+})
+/** What was measured or named before, to be taken again by one tap. */
+const before = computed(() => {
+  const found = [...job.state.entries.values()].flatMap(e => (e.kind === 'reading-taken' ? [e.body.of] : []))
+  return [...new Set(found)].slice(-4)
+})
+
+function record(): void {
+  const note = words.value.trim()
+  const refusal =
+    kind.value === 'reading'
+      ? value.value === null || !of.value.trim()
+        ? 'Say what was measured, and the figure.'
+        : whyNot(
+            job.says('reading-taken', {
+              of: of.value.trim(),
+              value: value.value,
+              unit: unit.value,
+              ...(note && { note }),
+            }),
+          )
+      : kind.value === 'compared'
+        ? !of.value.trim() || same.value === null
+          ? 'Name the part, and say whether they are the same.'
+          : whyNot(
+              job.says('part-compared', {
+                part: of.value.trim(),
+                same: same.value,
+                ...(note && { differs: note }),
+              }),
+            )
+        : note
+          ? whyNot(job.says('note-added', { text: note, ...(step.value && { step: step.value }) }))
+          : 'Write the note first.'
+  problem.value = refusal ?? ''
+  if (refusal) return
+  chime()
+  emit('leave')
+}
+</script>
+
+<template>
+  <form class="note-it" aria-label="Note it" @submit.prevent="record" @keydown.esc="emit('leave')">
+    <div class="kinds" role="group" aria-label="What is noted">
+      <NButton v-for="k in kinds" :key="k.value" :aria-pressed="kind === k.value" @click="kind = k.value">{{
+        k.label
+      }}</NButton>
+    </div>
+    <template v-if="kind !== 'note'">
+      <NInput
+        v-model:value="of"
+        class="of"
+        :placeholder="kind === 'reading' ? 'heater' : 'inlet valve'"
+        :input-props="{
+          'aria-label': kind === 'reading' ? 'What was measured' : 'Which part',
+          autocomplete: 'off',
+        }"
+      />
+      <NButton v-for="b in kind === 'reading' ? before : []" :key="b" @click="of = b">{{ b }}</NButton>
+    </template>
+    <template v-if="kind === 'reading'">
+      <NInputNumber
+        v-model:value="value"
+        class="figure"
+        :show-button="false"
+        placeholder="27.5"
+        :input-props="{ 'aria-label': 'Figure', inputmode: 'decimal' }"
+      />
+      <Choice class="unit" :value="unit" label="Unit" :options="units" @choose="unit = $event" />
+    </template>
+    <div v-if="kind === 'compared'" class="kinds" role="group" aria-label="Old and new">
+      <NButton :aria-pressed="same === true" @click="same = true">The same</NButton>
+      <NButton :aria-pressed="same === false" @click="same = false">They differ</NButton>
+    </div>
+    <NInput
+      v-model:value="words"
+      class="words"
+      :placeholder="kind === 'note' ? '' : kind === 'compared' ? 'in what' : 'how: warm, cold, plug off'"
+      :input-props="{ 'aria-label': kind === 'note' ? 'Note' : 'In words', autocomplete: 'off' }"
+    />
+    <NButton type="primary" attr-type="submit">Keep it</NButton>
+    <NButton @click="emit('leave')">Leave it</NButton>
+    <Problem class="problem" :says="problem" />
+  </form>
+</template>
+
+<style scoped>
+.note-it {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  padding: 8px 20px;
+  background: var(--work-wash);
+  border-bottom: 2px solid var(--work);
+}
+.kinds {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.kinds [aria-pressed='true'] {
+  outline: 3px solid var(--work);
+}
+.of {
+  width: 180px;
+}
+.figure {
+  width: 110px;
+}
+.unit {
+  width: 92px;
+}
+.words {
+  flex: 1 1 200px;
+  min-width: 160px;
+  width: auto;
+}
+.problem {
+  flex: 1 0 100%;
+}
+</style>
