@@ -13,6 +13,7 @@ import { readQuickLine } from './read-quick-line.ts'
 import { safeTurns } from './safe-turns.ts'
 import { stallOfOthers } from './stall-of-others.ts'
 import { stepToOtherDevice } from './step-to-other-device.ts'
+import { weighTray } from './weigh-tray.ts'
 import { takeInPhoto } from './take-in-photo.ts'
 
 const lines: Record<string, Measure> = {
@@ -26,6 +27,7 @@ const lines: Record<string, Measure> = {
   'safe-turns': safeTurns,
   'find-among-holes': findAmongHoles,
   'find-mistake': findMistake,
+  'weigh-tray': weighTray,
   'append-batch': appendBatch,
   'stall-of-others': stallOfOthers,
   'step-to-other-device': stepToOtherDevice,

@@ -1,11 +1,11 @@
-import { expect, nothingWaits, signIn, test } from './test/test.ts'
+import { beginDescent, expect, nothingWaits, signIn, test } from './test/test.ts'
 
 test('a screw that is left over is found: asked, covers taken off, looked for hole by hole, explained', async ({
   page,
 }) => {
   await signIn(page, 'Jon Tarrow')
   await page.getByRole('link', { name: /Go on with FL-84 2231-0402/ }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Refit the upper counterweight.')
+  await expect(page.getByRole('region', { name: 'What to prove' })).toBeVisible()
   await page.keyboard.press('f')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Finder: T20 × 16')
   await expect(page.getByText(/^Expected: .* in this order, .* by undoing step after step/)).toBeVisible()
@@ -58,5 +58,34 @@ test('a screw that is left over is found: asked, covers taken off, looked for ho
     await page.getByRole('button', { name: 'Look for it' }).click()
     await expect(steps).toContainText('T20 × 30, cross member')
   })
+  await nothingWaits(page)
+})
+
+test('the tray is weighed: groups weighed in, one missing named, and sought', async ({ page }) => {
+  const path = await beginDescent(page, '2231-8705')
+  const entry = page.getByRole('textbox', { name: 'Quick line' })
+  for (const [i, line] of ['4x T20x18 rear panel @A1', '2x T20x12 top panel @A2'].entries()) {
+    await entry.fill(line)
+    await entry.press('Enter')
+    await page.getByRole('button', { name: /^Step down/ }).click()
+    await expect(page.getByRole('heading', { name: `Descent, step ${i + 2}`, exact: true })).toBeAttached()
+  }
+  await page.goto(`${path}/finder`)
+  const weigh = page.getByRole('region', { name: 'Weigh the tray' })
+  await weigh.getByRole('button', { name: 'Simulated scale' }).click()
+  await expect(weigh).toContainText('at rest')
+  await expect(weigh).toContainText('The tray weighs what it should.')
+  const grams = weigh.getByLabel('Grams on the scale')
+  await grams.fill('8')
+  await weigh.getByRole('button', { name: /^4 × T20 × 18, A1/ }).click()
+  await expect(weigh.getByRole('button', { name: /^4 × T20 × 18/ })).toBeHidden()
+  await grams.fill('2.4')
+  await weigh.getByRole('button', { name: /^2 × T20 × 12, A2/ }).click()
+  await expect(weigh).toContainText('10.4 g should lie in it')
+  await grams.fill('8.4')
+  await grams.blur()
+  await expect(weigh.getByRole('listitem').first()).toContainText('1 × T20 × 18, A1, missing')
+  await weigh.getByRole('button', { name: /^Seek/ }).first().click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('one short of')
   await nothingWaits(page)
 })

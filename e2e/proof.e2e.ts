@@ -1,4 +1,6 @@
 import { devices, type Page } from '@playwright/test'
+import { open } from '../server/database.ts'
+import { linkTo } from '../server/people/links.ts'
 import { beginDescent, expect, newJob, nothingWaits, off, signIn, test } from './test/test.ts'
 
 const heading = (page: Page) => page.getByRole('heading', { level: 1 })
@@ -238,4 +240,42 @@ test('a reading, old against new and a note at hand; a job that is given up name
   await expect(heading(page)).toHaveText('Given up.')
   await expect(page.getByRole('list', { name: 'What remains off' })).toContainText('T20 × 12')
   await nothingWaits(page)
+})
+
+test('the page for the customer by a link and its code, without an account; not by another code, and not after it ended', async ({
+  page,
+  another,
+  server,
+}) => {
+  await signIn(page, 'Jon Tarrow')
+  const jobs = (await (await page.request.get('/api/jobs?state=closed')).json()) as {
+    id: string
+    unit: { serial: string }
+  }[]
+  const { id } = jobs.find(j => j.unit.serial === '5500-0090')!
+  await page.goto(`/jobs/${id}/close`)
+  await page.getByRole('button', { name: 'Link for the customer' }).click()
+  const link = (await page.getByRole('link', { name: /\/r\// }).textContent())!
+  const code = (await page.getByText(/Code \d{6}/).textContent())!.replace(/\D/g, '')
+  const customer = await another()
+  await customer.goto(link)
+  const enter = async (words: string) => {
+    await customer.getByLabel('The code that you were told').fill(words)
+    await customer.getByRole('button', { name: 'Show the page' }).click()
+  }
+  await enter(code === '123456' ? '654321' : '123456')
+  await expect(customer.getByRole('alert')).toContainText('Check the code')
+  await enter(code)
+  const saved = customer.waitForEvent('download')
+  await customer.getByRole('link', { name: 'Save the page (PDF)' }).click()
+  expect((await saved).suggestedFilename()).toBe('repair.pdf')
+  await customer.goto('/')
+  await expect(customer.getByRole('button', { name: 'Jon Tarrow' })).toBeVisible()
+
+  const db = await open(server.database, 1)
+  const past = await linkTo(db, id, Math.floor(Date.now() / 1000) - 60)
+  await db.destroy()
+  await customer.goto(`/r/${past.link}`)
+  await enter(past.code)
+  await expect(customer.getByRole('alert')).toContainText('one is good for 30 days')
 })

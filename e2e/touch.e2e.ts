@@ -59,9 +59,20 @@ test('nothing is cut off at the side on a phone, and what is touched in work is 
     '/',
     '/come-in',
     '/models',
-    ...['intake', 'descent', 'return', 'things', 'valley', 'close', 'standing', 'finder', 'narration', 'words'].map(
-      v => `/jobs/${jobs.find(j => !j.closedAt)!.id}/${v}`,
-    ),
+    ...[
+      'intake',
+      'descent',
+      'return',
+      'proof',
+      'rituals',
+      'things',
+      'valley',
+      'close',
+      'standing',
+      'finder',
+      'narration',
+      'words',
+    ].map(v => `/jobs/${jobs.find(j => !j.closedAt)!.id}/${v}`),
   ]) {
     await page.goto(path)
     await expect(page.locator('h1').first()).toBeAttached()
@@ -69,7 +80,7 @@ test('nothing is cut off at the side on a phone, and what is touched in work is 
     expect(over, path).toBeLessThanOrEqual(0)
     for (const way of await page.getByRole('navigation', { name: 'Phases of the job' }).getByRole('link').all())
       expect(await way.evaluate(a => a.scrollWidth - a.clientWidth), `${path}, ${await way.textContent()}`).toBe(0)
-    if (!/descent|return/.test(path)) continue
+    if (!/descent|return|proof/.test(path)) continue
     const small = await page
       .locator('main button:visible, main select:visible')
       .evaluateAll(all => all.filter(b => b.getBoundingClientRect().height < 47.5).map(b => b.textContent))

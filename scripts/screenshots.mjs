@@ -115,6 +115,24 @@ const views = {
     await page.getByRole('button', { name: 'nothing holds it' }).waitFor()
     await context.request.post(`${base}/api/session`, { data: { login: 'jon', password: 'take-it-apart' } })
   },
+  async proof() {
+    await page.goto(`${base}/jobs/${await job('pump hums')}/proof`)
+    await page.getByRole('button', { name: 'pour and look' }).click()
+    await page.getByRole('timer').waitFor()
+    await page.locator('[data-mark]').first().waitFor()
+  },
+  async ritual() {
+    await page.goto(`${base}/jobs/${await job('pump hums')}/rituals?ritual=make it forget the fault`)
+    await page.getByText('now: hold START').waitFor()
+    await page.keyboard.down(' ')
+    await page.waitForTimeout(6300)
+    await page.keyboard.up(' ')
+    for (let i = 0; i < 3; i++) {
+      await page.waitForTimeout(2600)
+      await page.keyboard.press(' ')
+    }
+    await page.waitForTimeout(900)
+  },
   async finder() {
     await page.goto(`${base}/jobs/${await job('Walks in the spin')}/finder`)
     await page.getByRole('list', { name: 'Where to look, in this order' }).waitFor()

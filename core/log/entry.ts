@@ -7,7 +7,7 @@ import { meanings } from '../moves/taught-word.ts'
 import { readRitual } from '../ritual/notation.ts'
 import { purposes } from '../ritual/ritual.ts'
 import { limits } from '../schema/limits.ts'
-import { debtId, line, listOf, oneOf, shape, uuid, within, zoneId } from '../schema/atoms.ts'
+import { count, debtId, line, listOf, oneOf, shape, uuid, within, zoneId } from '../schema/atoms.ts'
 import { photo } from './step.ts'
 
 /** How a thing was found before anybody touched it. */
@@ -32,6 +32,9 @@ export const entryBodies = {
     value: within(-1e12, 1e12).required(),
     unit: line().required(),
     note: line(),
+    /** The group that was weighed, and how many pieces of it lay on the scale. */
+    debt: debtId(),
+    pieces: count(),
   }),
   /** The old part and the new one were held side by side. */
   'part-compared': shape({ part: line().required(), same: yup.boolean().required(), differs: line() }),

@@ -1,4 +1,4 @@
-export { entriesOf, foundStates, proofResults } from './entry.ts'
+export { entriesOf, foundStates } from './entry.ts'
 export {
   type BodyOf,
   type EventName,

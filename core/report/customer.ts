@@ -74,7 +74,9 @@ export function customerReport(state: JobState, family: Family): CustomerReport 
   const { lock } = anatomy[family]
   const moves = state.order.toArray().flatMap(id => state.steps.get(id)!.moves)
   const fresh = moves.flatMap(m => {
-    const { renews } = traitsOf(m)
+    const { part } = traitsOf(m)
+    const isNew = (state.debts.get(m.id)?.settled.replaced ?? 0) > 0
+    const renews = traitsOf(m).renews ?? (isNew ? part : undefined)
     return renews ? [{ part: bare(renews), number: ('replacement' in m && m.replacement) || '' }] : []
   })
   const { closing } = state

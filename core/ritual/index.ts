@@ -1,5 +1,5 @@
-export { type ReadRitual, readRitual, ritualText } from './notation.ts'
-export { type Played, type Playing, begin, lateAt, play } from './play.ts'
+export { readRitual, ritualText } from './notation.ts'
+export { type Played, begin, play } from './play.ts'
 export { type Beat, type Purpose, type Ritual, beatsOf, purposes } from './ritual.ts'
+export { scheduled } from './schedule.ts'
 export { beatWords, spoken } from './words.ts'
-export { type Due, scheduled } from './schedule.ts'

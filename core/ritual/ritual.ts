@@ -13,6 +13,7 @@ export type Ritual = readonly RitualStep[]
 
 /** What a ritual is for. */
 export const purposes = ['forget a fault', 'service programme', 'drain', 'other'] as const
+/** One of these purposes. */
 export type Purpose = (typeof purposes)[number]
 
 /** Limits: beats of a ritual, seconds of one time, characters of one act. */

@@ -95,12 +95,13 @@ export const share = call({
   method: 'post',
   path: '/api/jobs/{job}/links',
   params,
+  body: shape({}),
   reply: shape({ link: yup.string().required(), code: yup.string().required(), until: moment().required() }),
 })
 /** The customer's page, for who has the link and its code. */
 export const shared = call({
   method: 'post',
-  path: '/api/shared',
+  path: '/api/shared.pdf',
   body: shape({
     link: yup.string().max(200).required('the link is not whole'),
     code: yup.string().max(20).required('enter the code'),

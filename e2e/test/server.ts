@@ -34,6 +34,8 @@ async function firstAccount(url: string): Promise<void> {
 /** A server as a technician's browser meets it: on its own port and database, with the demo, to be stopped and started. */
 export interface TestServer {
   url: string
+  /** Where its database is. */
+  database: string
   start(): Promise<void>
   /** Kills it as a power cut would. */
   kill(): Promise<void>
@@ -99,6 +101,7 @@ export async function testServer({ demo = true } = {}): Promise<TestServer> {
   if (!demo) await firstAccount(url)
   return {
     url: `http://127.0.0.1:${port}`,
+    database: url,
     start,
     kill,
     async end() {

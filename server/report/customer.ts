@@ -69,7 +69,7 @@ export async function customerPage(state: JobState, family: Family, around: Arou
       ...part('Still off the machine', lines(r.remains)),
       ...part('How it was tried', lines([...r.tried, ...r.untried])),
       ...part('So that it does not come back', r.advice.length ? said(r.advice.join(' ')) : null),
-      ...(r.note ? [said(r.note)] : []),
+      ...part('From the workshop', r.note ? said(r.note) : null),
       ...(photos.length
         ? [{ columns: photos, columnGap: width - 500, margin: [0, 16, 0, 0], unbreakable: true } as Content]
         : []),

@@ -41,30 +41,30 @@ const pdfFrom = (body: Buffer) => body.subarray(0, 5).toString()
 
 describe('the page for the customer', () => {
   it('is a PDF of one page, for who is of the shop', async () => {
-    const { body } = await mine.get(`/api/jobs/${job}/customer.pdf`).buffer(true).parse(binary).expect(200)
+    const { body } = await mine.get(`/api/jobs/${job}/customer.pdf`).buffer(true).expect(200)
     expect(pdfFrom(body as Buffer)).toBe('%PDF-')
     expect((body as Buffer).toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1)
     await (await w.as('stranger')).get(`/api/jobs/${job}/customer.pdf`).expect(404)
     await anybody().get(`/api/jobs/${job}/customer.pdf`).expect(401)
   })
   it('opens by its link and code without an account, and by nothing else', async () => {
-    const { body } = await mine.post(`/api/jobs/${job}/links`).expect(201)
+    const { body } = await mine.post(`/api/jobs/${job}/links`).send({}).expect(201)
     const { link, code, until } = body as { link: string; code: string; until: string }
     expect(code).toMatch(/^\d{6}$/)
     expect((Date.parse(until) - Date.now()) / 86_400_000).toBeCloseTo(30, 2)
     const anyone = anybody()
-    const page = await anyone.post('/api/shared').send({ link, code }).buffer(true).parse(binary).expect(200)
+    const page = await anyone.post('/api/shared.pdf').send({ link, code }).buffer(true).expect(200)
     expect(pdfFrom(page.body as Buffer)).toBe('%PDF-')
     const other = code === '000000' ? '000001' : '000000'
-    const wrong = await anyone.post('/api/shared').send({ link, code: other }).expect(403)
+    const wrong = await anyone.post('/api/shared.pdf').send({ link, code: other }).expect(403)
     expect(wrong.body.detail).toContain('Check the code')
     await anyone
-      .post('/api/shared')
+      .post('/api/shared.pdf')
       .send({ link: `${link.slice(0, -2)}AA`, code })
       .expect(403)
-    await anyone.post('/api/shared').send({ link: 'x', code }).expect(403)
-    await anyone.post('/api/shared').send({ link }).expect(422)
-    await (await w.as('viewer')).post(`/api/jobs/${job}/links`).expect(403)
+    await anyone.post('/api/shared.pdf').send({ link: 'x', code }).expect(403)
+    await anyone.post('/api/shared.pdf').send({ link }).expect(422)
+    await (await w.as('viewer')).post(`/api/jobs/${job}/links`).send({}).expect(403)
   })
   it('ends after its time', async () => {
     const { db } = w.running.context
@@ -73,21 +73,14 @@ describe('the page for the customer', () => {
     expect(await linked(db, link, code)).toEqual({ job })
     expect(await linked(db, link, code, (until + 1) * 1000)).toBe('over')
     const past = await linkTo(db, job, until - 120)
-    const { body } = await anybody().post('/api/shared').send({ link: past.link, code: past.code }).expect(410)
+    const { body } = await anybody().post('/api/shared.pdf').send({ link: past.link, code: past.code }).expect(410)
     expect(body.detail).toContain('new link')
   })
   it('counts wrong codes', async () => {
     const { link, code } = await linkTo(w.running.context.db, job, Math.floor(Date.now() / 1000) + 600)
     const tries = Array.from({ length: 12 }, (_, i) => String((Number(code) + 1 + i) % 1e6).padStart(6, '0'))
     const statuses: number[] = []
-    for (const one of tries) statuses.push((await anybody().post('/api/shared').send({ link, code: one })).status)
+    for (const one of tries) statuses.push((await anybody().post('/api/shared.pdf').send({ link, code: one })).status)
     expect(statuses.at(-1)).toBe(429)
   })
 })
-
-/** A reply as its bytes. */
-function binary(res: NodeJS.ReadableStream, done: (error: Error | null, body: Buffer) => void): void {
-  const parts: Buffer[] = []
-  res.on('data', (part: Buffer) => parts.push(part))
-  res.on('end', () => done(null, Buffer.concat(parts)))
-}

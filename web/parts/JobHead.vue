@@ -2,8 +2,8 @@
 import { itemKinds } from '@dialytica/core/items'
 import { NotebookPen } from '@lucide/vue'
 import { NButton } from 'naive-ui'
-import { computed } from 'vue'
-import { RouterLink } from 'vue-router'
+import { computed, nextTick, ref, watch } from 'vue'
+import { RouterLink, useRoute } from 'vue-router'
 import { useJob } from '../stores/job.ts'
 import Owed from './Owed.vue'
 import { toJob } from '../ways.ts'
@@ -21,6 +21,13 @@ const phases = [
   ['valley', 'Valley'],
   ['close', 'Close'],
 ] as const
+const row = ref<HTMLElement | null>(null)
+const route = useRoute()
+watch(
+  () => route.name,
+  () => void nextTick(() => row.value?.querySelector('.here')?.scrollIntoView({ inline: 'center', block: 'nearest' })),
+  { immediate: true, flush: 'post' },
+)
 const code = computed(() => job.card?.model.code ?? job.state.opened?.plate ?? '')
 const total = computed(() => itemKinds.reduce((n, k) => n + job.state.owed[k], 0))
 </script>
@@ -31,7 +38,7 @@ const total = computed(() => itemKinds.reduce((n, k) => n + job.state.owed[k], 0
       <b><span v-if="job.card" class="maker" v-text="`${job.card.model.maker} `" />{{ code }}</b>
       <span class="mono">{{ job.card?.unit.serial ?? '' }}</span>
     </RouterLink>
-    <nav aria-label="Phases of the job">
+    <nav ref="row" aria-label="Phases of the job">
       <RouterLink v-for="[path, name] in phases" :key="path" :to="toJob(job.id, path)" active-class="here" replace>{{
         name
       }}</RouterLink>
@@ -41,7 +48,7 @@ const total = computed(() => itemKinds.reduce((n, k) => n + job.state.owed[k], 0
     </nav>
     <NButton
       v-if="!job.isFixed"
-      class="note"
+      class="jot"
       aria-label="Note it (E)"
       :aria-expanded="noting"
       quaternary
@@ -83,6 +90,7 @@ nav {
   align-items: stretch;
   gap: 4px;
   padding: 0 14px;
+  margin-right: auto;
 }
 nav a {
   display: grid;
@@ -102,8 +110,7 @@ nav a.here {
 nav .pause {
   font-size: 16px;
 }
-.note {
-  margin-left: auto;
+.jot {
   align-self: center;
 }
 .off {
@@ -174,11 +181,20 @@ nav .pause {
   }
 }
 @media (max-width: 560px) {
+  /* The phases stand in a row that is pushed along; the one in hand is brought into sight. */
+  nav {
+    overflow-x: auto;
+    scrollbar-width: none;
+  }
   nav a,
   nav .pause {
-    padding: 0 2px;
-    font-size: 15px;
-    font-stretch: 62%;
+    flex: none;
+    padding: 0 8px;
+    font-size: 16px;
+    font-stretch: 68%;
+  }
+  .jot {
+    padding: 0 8px;
   }
   .maker {
     display: none;

@@ -9,6 +9,7 @@ import Cutaway from '../parts/Cutaway.vue'
 import AskFinder from '../parts/finder/AskFinder.vue'
 import SearchOn from '../parts/finder/SearchOn.vue'
 import SearchSteps from '../parts/finder/SearchSteps.vue'
+import WeighTray from '../parts/finder/WeighTray.vue'
 import PhotoStage from '../parts/PhotoStage.vue'
 import Problem from '../parts/Problem.vue'
 import { useJob } from '../stores/job.ts'
@@ -57,6 +58,7 @@ useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
       />
       <template v-else>
         <AskFinder v-if="!job.isFixed" class="ask" />
+        <WeighTray v-if="!job.isFixed" />
         <NButton v-if="search.current" @click="asking = false">Back to the search</NButton>
       </template>
       <Problem :says="problem" />

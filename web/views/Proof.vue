@@ -137,7 +137,7 @@ const hot = computed(() => Boolean(trial.value && isPowered(trial.value.stage)))
       </p>
     </section>
     <p v-else class="say">Nothing was opened on this machine, and nothing is to be proved.</p>
-    <section v-if="entry" class="act" aria-label="What became of it">
+    <section v-if="entry" :class="['act', { close: back }]" aria-label="What became of it">
       <Problem class="full" :says="problem || hint" />
       <template v-if="job.isFixed" />
       <FailedHow
@@ -285,6 +285,12 @@ h1 {
 .reading {
   flex: 1 0 100%;
 }
+.act.close > .n-button {
+  --n-height: 52px;
+  flex: 1 1 auto;
+  font-size: 18px;
+  padding: 0 10px;
+}
 .photo {
   grid-area: photo;
   display: grid;
@@ -307,7 +313,7 @@ h1 {
   grid-area: below;
   border-top: 2px solid var(--rule);
   padding: 10px 24px;
-  max-height: 320px;
+  max-height: 270px;
   overflow: auto;
   display: flex;
   flex-direction: column;

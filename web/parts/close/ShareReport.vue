@@ -19,7 +19,7 @@ async function make(): Promise<void> {
   busy.value = true
   problem.value = ''
   try {
-    made.value = await api(calls.share, { params: { job: job.id! } })
+    made.value = await api(calls.share, { params: { job: job.id! }, body: {} })
   } catch (error) {
     problem.value = (error as Error).message
   }

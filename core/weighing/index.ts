@@ -1,0 +1,2 @@
+export { lotsOf, scaleError, trayLots } from './tray.ts'
+export { type Combination, type Weighed, weigh } from './weigh.ts'

@@ -1,0 +1,77 @@
+/** What a scale shows: grams, and whether it has come to rest. */
+export interface Shown {
+  grams: number
+  still: boolean
+}
+/** A pocket scale: tells what it shows until it is left. */
+export interface Scale {
+  read(tell: (shown: Shown) => void, wrong: (why: string) => void): Promise<() => void>
+}
+
+/** So often a simulated scale shows something, in milliseconds. */
+const pace = 250
+/** A scale that ships with it: what lies on it is told, and it shows that with its noise, at rest after a second. */
+export const simulatedScale = (grams: () => number): Scale => ({
+  read(tell) {
+    let n = 0
+    const timer = setInterval(() => {
+      n += 1
+      const noise = (Math.sin(n * 12.9898) * 43758.5453) % 1
+      tell({ grams: Math.round(10 * Math.max(0, grams() + 0.08 * noise)) / 10, still: n > 3 })
+    }, pace)
+    return Promise.resolve(() => clearInterval(timer))
+  },
+})
+
+/** The part of Web Serial that is used; not every browser has it. */
+interface SerialPort {
+  open(options: { baudRate: number }): Promise<void>
+  close(): Promise<void>
+  readonly readable: ReadableStream<Uint8Array>
+}
+const serialOf = () => (navigator as { serial?: { requestPort(): Promise<SerialPort> } }).serial
+/** True where a scale can be joined by a cable. */
+export const hasSerial = (): boolean => serialOf() !== undefined
+
+/** A line of a scale in grams, as most print it: `ST,GS,+  12.34 g`, `12.3g`, `0.012 kg`; none where it is no weight. */
+export function shownIn(line: string): Shown | null {
+  const found = /([+-]?)\s*(\d+(?:[.,]\d+)?)\s*(kg|g)\b/i.exec(line)
+  if (!found) return null
+  const grams = Number(found[2]!.replace(',', '.')) * (found[3]!.toLowerCase() === 'kg' ? 1000 : 1)
+  return { grams: found[1] === '-' ? -grams : grams, still: !/\bUS\b|unstable|\?/i.test(line) }
+}
+
+/** A scale on a serial cable, 9600 baud: asks which one, and reads it line by line. */
+export const serialScale: Scale = {
+  async read(tell, wrong) {
+    const port = await serialOf()!.requestPort()
+    await port.open({ baudRate: 9600 })
+    const reader = port.readable.getReader()
+    const decoder = new TextDecoder()
+    let rest = ''
+    let left = false
+    void (async () => {
+      try {
+        for (;;) {
+          const { value, done } = await reader.read()
+          if (done) break
+          const lines = (rest + decoder.decode(value, { stream: true })).split(/[\r\n]+/)
+          rest = lines.pop() ?? ''
+          for (const line of lines) {
+            const shown = shownIn(line)
+            if (shown) tell(shown)
+          }
+        }
+      } catch {
+        if (!left) wrong('The scale went away: plug it in again, then weigh again.')
+      }
+    })()
+    return () => {
+      left = true
+      void reader.cancel().then(
+        () => port.close(),
+        () => undefined,
+      )
+    }
+  },
+}
