@@ -131,6 +131,11 @@ test('the cover asks for its proof before it is on; what is not done says why; X
   await expect(page.getByRole('region', { name: 'Gate' })).toContainText('See first, while it is off')
   await page.getByRole('link', { name: 'Prove it' }).click()
   await expect(heading(page)).toHaveText('Pull the plug and keep it in sight.')
+  // Who goes ahead is told what comes first: nothing is tried under power while a guard is off.
+  await page.getByRole('button', { name: 'it wakes' }).click()
+  await strong(page).click()
+  await expect(page.getByRole('alert')).toContainText('First: Pull the plug')
+  await page.getByRole('button', { name: 'plug out' }).click()
   await page.keyboard.press('PageDown')
   await expect(heading(page)).toContainText('Dry sump hose')
   await page.keyboard.press('o')

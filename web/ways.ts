@@ -47,5 +47,11 @@ export const toThing = (job: string | null, part: string): RouteLocationRaw => (
   params: { job: job ?? '' },
   query: { part },
 })
+/** The way to a ritual of the model, to play it. */
+export const toRitual = (job: string | null, ritual: string): RouteLocationRaw => ({
+  name: 'rituals',
+  params: { job: job ?? '' },
+  query: { ritual },
+})
 /** The same view at another step. */
 export const toStep = (step: string | undefined): RouteLocationRaw => ({ query: step ? { step } : {} })

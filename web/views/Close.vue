@@ -200,6 +200,7 @@ async function close(clean: boolean): Promise<void> {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 0 28px;
+  align-items: start;
 }
 .owed {
   padding: 14px 24px;

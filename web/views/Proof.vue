@@ -1,62 +1,49 @@
 <script setup lang="ts">
-import { coverName, entryWords, isPowered, waitingWords } from '@dialytica/core/proof'
-import { list, text, warn } from '@dialytica/core/words'
-import { useTimestamp } from '@vueuse/core'
+import { entryWords, waitingWords } from '@dialytica/core/proof'
+import { text } from '@dialytica/core/words'
 import { NButton, NInputNumber } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useCommands } from '../commands.ts'
 import Cutaway from '../parts/Cutaway.vue'
-import LinkButton from '../parts/LinkButton.vue'
 import PhotoStage from '../parts/PhotoStage.vue'
 import Problem from '../parts/Problem.vue'
 import BackTo from '../parts/proof/BackTo.vue'
 import FailedHow from '../parts/proof/FailedHow.vue'
 import LookTimer from '../parts/proof/LookTimer.vue'
 import NotDone from '../parts/proof/NotDone.vue'
+import ProofFoot from '../parts/proof/ProofFoot.vue'
 import ProofStrip from '../parts/proof/ProofStrip.vue'
+import WhatToProve from '../parts/proof/WhatToProve.vue'
 import { stepMarks } from '../parts/stage/step-marks.ts'
 import { useJob } from '../stores/job.ts'
-import { useRituals } from '../stores/rituals.ts'
-import { toJob } from '../ways.ts'
+import { useLooking } from './proof/looking.ts'
 import { useProofInHand } from './proof/proof-in-hand.ts'
 
 /** The proof before the machine is closed: what was open, what moves, what guards; one thing at a time, in the order that is safe. */
 const job = useJob()
-const rituals = useRituals()
-watch(
-  () => job.card?.model.id,
-  () => void rituals.load(),
-  { immediate: true },
-)
 const hand = useProofInHand()
-const { proof, entries, index, entry, trial, key, left, failed, back, photos, problem, busy } = hand
+const { proof, entries, index, entry, trial, key, first, left, failed, back, photos, problem, busy } = hand
 const steps = computed(() => job.plan)
 const telling = ref<'failed' | 'not done' | null>(null)
 const reading = ref<number | null>(null)
 
-/** The wait counts from when somebody says that he looks. */
-const now = useTimestamp({ interval: 200 })
-const from = ref<number | null>(null)
+const { toLook, isLooking, look } = useLooking(trial, key)
 watch(key, () => {
-  from.value = null
   telling.value = null
   reading.value = null
-})
-const toLook = computed(() => {
-  const { wait } = trial.value ?? {}
-  if (!wait) return 0
-  return from.value === null ? wait : Math.max(0, Math.ceil(wait - (now.value - from.value) / 1000))
 })
 const hint = ref('')
 watch(key, () => (hint.value = ''))
 function forth(): void {
   hint.value = ''
   const t = trial.value
+  if (first.value) {
+    hint.value = `First: ${text(entryWords(first.value, steps.value))}`
+    return
+  }
   if (!t) return hand.doIt()
-  if (t.wait && from.value === null) {
-    from.value = Date.now()
-    now.value = Date.now()
-  } else if (toLook.value > 0) hint.value = `Look for ${toLook.value} s more.`
+  if (t.wait && !isLooking.value) look()
+  else if (toLook.value > 0) hint.value = `Look for ${toLook.value} s more.`
   else if (t.reads && reading.value === null) hint.value = `Enter the reading in ${t.reads}, or say why it is not done.`
   else hand.pass(reading.value ?? undefined)
 }
@@ -65,7 +52,7 @@ const label = computed(() => {
   if (!e) return ''
   if (e.does === 'fit') return 'To the return'
   if (e.does === 'switch') return e.what === 'water' ? 'The water is on' : e.on ? 'The plug is in' : 'The plug is out'
-  if (trial.value?.wait && from.value === null) return 'I look'
+  if (trial.value?.wait && !isLooking.value) return 'I look'
   return 'As it should be'
 })
 function tellFailed(): void {
@@ -89,13 +76,6 @@ useCommands({
   notDone: tellNotDone,
 })
 
-const because = computed(() => {
-  const of = trial.value?.because ?? []
-  if (!trial.value) return ''
-  if (!of.length) return 'asked of every machine'
-  const numbers = [...new Set(of.map(o => o.number))].sort((a, b) => a - b)
-  return `because of step ${numbers.slice(0, 5).join(', ')}${numbers.length > 5 ? ' …' : ''}`
-})
 /** What is looked at, on its photo: the move that failed, else the first that asks for it and has a mark. */
 const shown = computed(() => {
   const of = trial.value?.because ?? []
@@ -109,33 +89,12 @@ const marks = computed(() =>
     : [],
 )
 const covers = computed(() => proof.value.waiting.map(w => text(waitingWords(w, steps.value))))
-const off = computed(() => {
-  const ids = entry.value?.lanes.off ?? []
-  return ids.length ? `Off: ${text(list(ids.map(id => coverName(steps.value, id))))}.` : ''
-})
-const stands = computed(() => {
-  const { water, power } = entry.value?.lanes ?? {}
-  return `Water ${water ? 'on' : 'off'}, power ${power ? 'on' : 'off'}. ${off.value}`
-})
-const hot = computed(() => Boolean(trial.value && isPowered(trial.value.stage)))
 </script>
 
 <template>
   <main class="proof">
     <ProofStrip class="strip" :entries="entries" :at="index" :steps="steps" @go="hand.goTo" />
-    <section v-if="entry" class="say" aria-label="What to prove">
-      <p class="soft">
-        {{ index + 1 }} of {{ entries.length }}<template v-if="because">, {{ because }}</template>
-      </p>
-      <h1>{{ text(entryWords(entry, steps)) }}</h1>
-      <p v-if="trial">{{ text(trial.sure) }}.</p>
-      <p :class="['stands', { hot }]">{{ stands }}</p>
-      <p v-if="hot" class="note danger">Power is on: hands away from whatever turns or is live.</p>
-      <p v-if="trial?.caution" class="note danger">{{ text(warn(trial.caution)) }}</p>
-      <p v-if="entry.does === 'try' && entry.result" class="told">
-        {{ entry.result.body.result }}<template v-if="entry.result.body.seen">: {{ entry.result.body.seen }}</template>
-      </p>
-    </section>
+    <WhatToProve v-if="entry" class="say" :entry="entry" :index="index" :of="entries.length" :steps="steps" />
     <p v-else class="say">Nothing was opened on this machine, and nothing is to be proved.</p>
     <section v-if="entry" :class="['act', { close: back }]" aria-label="What became of it">
       <Problem class="full" :says="problem || hint" />
@@ -194,7 +153,7 @@ const hot = computed(() => Boolean(trial.value && isPowered(trial.value.stage)))
           large
         />
       </div>
-      <LookTimer v-if="trial?.wait" class="timer" :seconds="trial.wait" :left="toLook" :running="from !== null" />
+      <LookTimer v-if="trial?.wait" class="timer" :seconds="trial.wait" :left="toLook" :running="isLooking" />
     </section>
     <BackTo
       v-if="back"
@@ -205,24 +164,7 @@ const hot = computed(() => Boolean(trial.value && isPowered(trial.value.stage)))
       :fixed="job.isFixed"
       @open="hand.open"
     />
-    <section v-else class="below" aria-label="What waits, and rituals">
-      <p v-for="c in covers" :key="c" class="covers">{{ c }}</p>
-      <p v-if="!left && entries.length" class="well">All of it is proved, or said not to be.</p>
-      <div class="row">
-        <LinkButton
-          v-for="r in rituals.all"
-          :key="r.name"
-          :to="{ ...(toJob(job.id, 'rituals') as object), query: { ritual: r.name } }"
-          >{{ r.name }}</LinkButton
-        >
-        <LinkButton :to="toJob(job.id, 'rituals')">Rituals of this model</LinkButton>
-        <LinkButton v-if="!left" type="primary" :to="toJob(job.id, 'close')">Close the machine</LinkButton>
-      </div>
-      <p class="soft small">
-        No lock, switch or cover is ever passed by. Electrical tests, and who may do them, are for your local code and
-        licensed practice.
-      </p>
-    </section>
+    <ProofFoot v-else class="below" :covers="covers" :done="left === 0 && entries.length > 0" />
   </main>
 </template>
 
@@ -238,26 +180,6 @@ const hot = computed(() => Boolean(trial.value && isPowered(trial.value.stage)))
 }
 .say {
   grid-area: say;
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  padding: 12px 24px;
-  border-right: 2px solid var(--rule);
-  overflow: auto;
-}
-h1 {
-  font-size: 30px;
-}
-.stands {
-  font-weight: 650;
-}
-.stands.hot {
-  color: var(--danger);
-}
-.told {
-  border-left: 6px solid var(--rule);
-  padding-left: 10px;
-  font-weight: 650;
 }
 .reading {
   display: flex;
@@ -312,22 +234,8 @@ h1 {
 .below {
   grid-area: below;
   border-top: 2px solid var(--rule);
-  padding: 10px 24px;
   max-height: 270px;
   overflow: auto;
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.well {
-  color: var(--work);
-  font-weight: 700;
-  font-size: 20px;
 }
 @media (max-width: 1000px) {
   .proof {
@@ -338,12 +246,6 @@ h1 {
   .proof > * {
     flex: none;
     border-right: 0;
-  }
-  .say {
-    overflow: visible;
-  }
-  h1 {
-    font-size: 26px;
   }
   .photo {
     height: min(56vw, 40vh);

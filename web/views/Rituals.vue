@@ -47,7 +47,7 @@ function took(is: boolean): void {
 
 <template>
   <main class="rituals">
-    <section class="list" aria-label="Rituals of this model">
+    <section class="list" tabindex="0" aria-label="Rituals of this model">
       <h1>Rituals</h1>
       <p class="soft">
         What the control of {{ job.card ? `${job.card.model.maker} ${job.card.model.code}` : 'this model' }} wants. Kept
@@ -73,7 +73,7 @@ function took(is: boolean): void {
       <Problem :says="problem" />
       <p v-if="told" class="told" role="status">{{ told }}</p>
     </section>
-    <section class="work">
+    <section class="work" tabindex="0" aria-label="The ritual in hand">
       <RitualPlayer
         v-if="doing === 'play' && chosen && read.ok"
         :key="chosen.text"
@@ -148,8 +148,7 @@ li.here {
 @media (max-width: 1000px) {
   .rituals {
     display: flex;
-    flex-direction: column-reverse;
-    justify-content: flex-end;
+    flex-direction: column;
     overflow: auto;
   }
   .list {
@@ -157,6 +156,7 @@ li.here {
     overflow: visible;
   }
   .work {
+    order: -1;
     flex: none;
     overflow: visible;
   }

@@ -11,7 +11,7 @@ const share = (p: number) => `${Math.round(100 * p)} %`
 </script>
 
 <template>
-  <section class="back" aria-label="Where it leads back">
+  <section class="back" tabindex="0" aria-label="Where it leads back">
     <h2>{{ seen }}. Look here first.</h2>
     <p class="soft">
       By what this job touched last, and what was not checked; about {{ Math.max(1, Math.round(back.minutes)) }} min.

@@ -32,6 +32,7 @@ const says = computed(() =>
   gap: 6px;
   background: var(--sheet);
   padding: 12px;
+  text-align: center;
 }
 svg {
   width: min(190px, 40vw);

@@ -111,7 +111,7 @@ const again = () => (playing.value = begin(seconds()))
       <p class="missed" role="status">{{ missed }}</p>
       <ol class="all" aria-label="All beats">
         <li v-for="(line, i) in lines" :key="i" :class="{ done: i < playing.at, here: i === playing.at }">
-          <span class="mono">{{ i < playing.at ? '✓' : i + 1 }}</span> {{ line }}
+          <span v-if="i < playing.at" class="mono">✓</span> {{ line }}
         </li>
       </ol>
     </template>

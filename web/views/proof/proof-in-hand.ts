@@ -30,6 +30,10 @@ export function useProofInHand() {
   const entry = computed<ProofEntry | undefined>(() => entries.value[index.value])
   const trial = computed(() => (entry.value?.does === 'try' ? entry.value.trial : undefined))
   const key = computed(() => entry.value && keyOf(entry.value))
+  /** What stands between the hand and the entry that it went ahead to: water, the plug or a cover comes first. */
+  const first = computed(() =>
+    next.value < 0 ? undefined : entries.value.slice(next.value, index.value).find(e => e.does !== 'try'),
+  )
   const left = computed(() => unproved(proof.value).length)
   const tell = (refusal: string | null) => void (problem.value = refusal ?? '')
   function goTo(i: number): void {
@@ -120,6 +124,7 @@ export function useProofInHand() {
     entry,
     trial,
     key,
+    first,
     left,
     failed,
     back,
