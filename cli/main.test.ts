@@ -131,6 +131,22 @@ describe('the command line', () => {
     expect((await run('narrate', spoken, '--family', 'dryer')).err).toContain('front-loader or top-loader')
     expect((await run('read')).err).toContain('takes one FILE')
   })
+  it('reads a ritual: its beats, lines to be read aloud, and what is not understood at its place', async () => {
+    const file = join(folder, 'ritual.txt')
+    writeFileSync(file, 'hold START 6s; (selector left, right) x2 in 20 s\n')
+    const { status, out } = await run('ritual', file)
+    expect(status).toBe(0)
+    const read = JSON.parse(out) as { ritual: string; beats: unknown[] }
+    expect(read.ritual).toBe('hold START 6 s; (selector left, selector right) x2 in 20 s')
+    expect(read.beats).toHaveLength(5)
+    expect((await run('ritual', file, '--play')).out).toContain('  2. 1 of 4: selector left, all within 20 s')
+    writeFileSync(file, 'press START; wait')
+    expect(await run('ritual', file)).toMatchObject({
+      status: 2,
+      err: expect.stringContaining('at sign 18: say how long'),
+    })
+    expect((await run('ritual')).err).toContain('takes one FILE')
+  })
   it('explains itself, and runs as a program from standard input', async () => {
     const { out } = await run('--help')
     for (const name of Object.keys(commands)) expect(out).toContain(name)
