@@ -45,8 +45,8 @@ export interface Report {
   leftovers: { what: string; by: string | null }[]
   checks: { done: number; of: number }
   /** What was tried before it was closed, in the order in which it was told; and what never was. */
-  proof: { what: string; result: (typeof proofResults)[number]; seen: string; at: string; by: string }[]
-  unproved: string[]
+  proof: { name: string; what: string; result: (typeof proofResults)[number]; seen: string; at: string; by: string }[]
+  unproved: { name: string; what: string }[]
   /** What was measured, by the phase of the job in which it was. */
   readings: { of: string; value: number; unit: string; at: string; note: string; proof: boolean }[]
   photos: { photo: Photo; step: number; words: string }[]
@@ -117,6 +117,7 @@ export function report(state: JobState, family: Family): Report {
       return result
         ? [
             {
+              name: text(t.name),
               what: text(t.say),
               result: result.body.result!,
               seen: result.body.seen ?? '',
@@ -126,7 +127,7 @@ export function report(state: JobState, family: Family): Report {
           ]
         : []
     }),
-    unproved: trials.filter(t => !results.has(t.id)).map(t => text(t.say)),
+    unproved: trials.filter(t => !results.has(t.id)).map(t => ({ name: text(t.name), what: text(t.say) })),
     readings: of('reading-taken').map(({ at, body }) => ({
       of: body.of,
       value: body.value,

@@ -60,6 +60,16 @@ async function photosOf(r: Report, around: Around): Promise<Content[]> {
   ]
 }
 
+/** The proof in few lines: all that passed in one, what failed or was not done each with its words, all that was never told in one. */
+function proofLines({ proof, unproved }: Report): string[] {
+  const passed = proof.filter(p => p.result === 'passed').map(p => p.name)
+  return [
+    ...(passed.length ? [`Passed: ${passed.join(', ')}`] : []),
+    ...proof.filter(p => p.result !== 'passed').map(p => `${p.name}, ${p.result}: ${p.seen}`),
+    ...(unproved.length ? [`Not told: ${unproved.map(u => u.name).join(', ')}`] : []),
+  ]
+}
+
 /** The record sheet of a job as PDF, A4, made for a black-and-white printer. */
 export async function recordSheet(state: JobState, family: Family, around: Around): Promise<Buffer> {
   const r = report(state, family)
@@ -138,6 +148,8 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
             ),
           ]
         : []),
+      heading('Proof'),
+      list(proofLines(r), 'Nothing was opened.'),
       {
         columnGap: 18,
         columns: [
@@ -157,14 +169,6 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
           },
           {
             stack: [
-              heading('Proof'),
-              list(
-                [
-                  ...r.proof.map(p => `${p.result}: ${p.what}${p.seen ? ` ${p.seen}` : ''}`),
-                  ...r.unproved.map(u => `not told: ${u}`),
-                ],
-                'Nothing was opened.',
-              ),
               heading('Found'),
               list(
                 [

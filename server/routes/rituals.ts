@@ -1,5 +1,7 @@
 import type { BodyOf } from '@dialytica/core/log'
 import { calls } from '@dialytica/core/wire'
+import { Model } from '../entities/index.ts'
+import { notFound } from '../problems.ts'
 import { newestEvents } from './newest-events.ts'
 import { route } from './routing.ts'
 
@@ -12,6 +14,8 @@ export const rituals = route(calls.rituals, {
   joined: true,
   replies: { 200: 'Rituals, of each name the last that was said of it' },
   async answer({ db }, { person, params }) {
+    const isOurs = await db.getRepository(Model).existsBy({ id: params.model!, shopId: person.shopId })
+    if (!isOurs) throw notFound()
     const rows = await newestEvents(db, person.shopId, ['ritual-kept'], newest, params.model)
     const said = rows
       .map(({ at, body }) => ({ at: new Date(at).toISOString(), ...(body as BodyOf<'ritual-kept'>) }))

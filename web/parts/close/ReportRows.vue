@@ -32,7 +32,7 @@ const total = computed(() => r.value.minutes.reduce((n, m) => n + m.minutes, 0))
         <li v-for="p in r.proof" :key="p.what" :class="p.result.replace(' ', '-')">
           <b>{{ p.result }}</b>: {{ p.what }}<template v-if="p.seen"> {{ p.seen }}</template>
         </li>
-        <li v-for="u in unproved" :key="u" class="open"><b>not told</b>: {{ u }}</li>
+        <li v-for="u in unproved" :key="u.what" class="open"><b>not told</b>: {{ u.what }}</li>
       </ul>
     </section>
     <section v-if="r.readings.length" aria-label="Readings">
