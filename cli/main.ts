@@ -23,8 +23,17 @@ export const commands: Record<string, Command> = {
   fit,
 }
 
-/** Commands that read what people say: one JSON object a line. */
-const readers = { read: readLines, narrate: readNarrated }
+interface ReadingOptions {
+  family?: string | undefined
+  play?: boolean | undefined
+}
+const asJson = (rows: readonly unknown[]): string[] => rows.map(row => JSON.stringify(row))
+/** Commands that read a text that is no record: each answers in lines. */
+const readers: Record<string, (text: string, options: ReadingOptions) => string[]> = {
+  read: (text, { family }) => asJson(readLines(text, family)),
+  narrate: (text, { family }) => asJson(readNarrated(text, family)),
+  ritual: (text, { play }) => ritual(text, play ?? false),
+}
 
 export const help = `dialytica COMMAND FILE [--text]
        dialytica read|narrate [--family front-loader|top-loader] FILE
@@ -99,21 +108,15 @@ export async function main(
       out(help)
       return values.help ? 0 : 2
     }
-    if (name === 'read' || name === 'narrate') {
+    const reader = Object.hasOwn(readers, name) ? readers[name] : undefined
+    if (reader) {
       if (!file || more) throw new Unfit(`${name} takes one FILE; - is the standard input`)
-      for (const row of readers[name](await textFrom(file), values.family)) out(`${JSON.stringify(row)}\n`)
-      return 0
-    }
-    if (name === 'ritual') {
-      if (!file || more) throw new Unfit('ritual takes one FILE; - is the standard input')
-      out(`${ritual(await textFrom(file), values.play ?? false)}\n`)
+      for (const line of reader(await textFrom(file), values)) out(`${line}\n`)
       return 0
     }
     const command = Object.hasOwn(commands, name) ? commands[name] : undefined
     if (!command)
-      throw new Unfit(
-        `${name} is no command: ${[...Object.keys(commands), ...Object.keys(readers), 'ritual'].join(', ')}`,
-      )
+      throw new Unfit(`${name} is no command: ${[...Object.keys(commands), ...Object.keys(readers)].join(', ')}`)
     if (!file || more) throw new Unfit(`${name} takes one FILE; - is the standard input`)
     const answer = command.run(await recordFrom(file), values)
     out(values.text ? `${answer.text}\n` : `${JSON.stringify(answer.json, null, 2)}\n`)

@@ -1,12 +1,12 @@
 import { owedCount, type JobState } from '../log/state.ts'
 import type { BodyOf } from '../log/event.ts'
-import { settledOf } from '../log/state.ts'
 import type { ReturnPlan } from '../plan/plan.ts'
 import type { LeadsBack } from '../proof/leads-back.ts'
 import type { ProofEntry } from '../proof/proof.ts'
 import { plugTold } from '../proof/results.ts'
 import { does, happens, says, together, type Act } from './act.ts'
 import { turnTo } from './phases.ts'
+import { takenOff } from './take-off.ts'
 
 /** Something was tried: passed, failed with what was seen, or not done and why. */
 export const prove = (state: JobState, told: BodyOf<'proof-done'>): Act =>
@@ -28,20 +28,8 @@ export function switchOver(
 }
 
 /** A failed trial leads back: what is in the way of a suspect and the suspect itself come off again, with what fastens them, and the job goes back to its return. */
-export function goBackTo(
-  { steps, arcs }: Pick<ReturnPlan, 'steps' | 'arcs'>,
+export const goBackTo = (
+  plan: Pick<ReturnPlan, 'steps' | 'arcs'>,
   { opens, step }: LeadsBack['suspects'][number],
   reason: string,
-): Act {
-  const off = [...opens, step].flatMap(id => [
-    ...arcs.flatMap(a => (a.reason === 'holds' && a.first === id ? [a.then] : [])),
-    id,
-  ])
-  return does(
-    happens('phase-changed', { phase: 'return' }),
-    ...[...new Set(off)].flatMap(id => {
-      const debts = (steps.find(r => r.step.id === id)?.debts ?? []).flatMap(settledOf)
-      return debts.length ? [happens('step-reopened', { step: id, debts, reason })] : []
-    }),
-  )
-}
+): Act => does(happens('phase-changed', { phase: 'return' }), ...takenOff(plan, [...opens, step], reason))

@@ -1,12 +1,13 @@
 import type { Finding, Ranked } from '../finder/find.ts'
 import { knownName } from '../finder/known.ts'
 import type { BodyOf } from '../log/event.ts'
-import { settledOf, type JobState } from '../log/state.ts'
+import type { JobState } from '../log/state.ts'
 import type { Move } from '../moves/registry.ts'
 import type { ReturnPlan } from '../plan/plan.ts'
 import { text } from '../words/language.ts'
 import { say } from '../words/phrase.ts'
 import { does, happens, says, type Act } from './act.ts'
+import { takenOff } from './take-off.ts'
 
 /** What explains a thing that was found at a place of each kind. */
 const explains: Record<Ranked['kind'], (place: string) => string> = {
@@ -41,12 +42,5 @@ export const foundAt = (leftover: string, place: Finding['places'][number]): Act
   )
 
 /** Takes a cover off again, and what fastens it, to look behind it; what is under it stays as it is. */
-export function openToLook({ arcs, steps }: ReturnPlan, cover: string, reason: string): Act {
-  const holds = arcs.flatMap(a => (a.reason === 'holds' && a.first === cover ? [a.then] : []))
-  return does(
-    ...[...holds, cover].flatMap(step => {
-      const debts = (steps.find(r => r.step.id === step)?.debts ?? []).flatMap(settledOf)
-      return debts.length ? [happens('step-reopened', { step, debts, reason })] : []
-    }),
-  )
-}
+export const openToLook = (plan: ReturnPlan, cover: string, reason: string): Act =>
+  does(...takenOff(plan, [cover], reason))

@@ -10,6 +10,9 @@ const isBack = (r: ReturnStep) => r.debts.length > 0 && r.owes === 0
 const pieces = (r: ReturnStep) => r.debts.reduce((n, d) => n + Math.max(settledCount(d), 1), 0)
 /** The name of what is opened by undoing a step, in the search. */
 export const openingOf = (step: string): string => `open:${step}`
+/** The step that an opening of the search undoes; none where the name is another's. */
+export const openedBy = (id: string): string | undefined =>
+  id.startsWith(openingOf('')) ? id.slice(openingOf('').length) : undefined
 /** The name of a turn of the machine, in the search. */
 const turningTo = (posture: Posture): string => `turn:${posture}`
 

@@ -8,6 +8,7 @@ export {
   numberedEventSchemas,
 } from './event.ts'
 export { fold, foldAll } from './fold.ts'
+export { lastSaid } from './last-said.ts'
 export { type Projection, acted, confirmed, dropped, waitingOn } from './projection.ts'
 export { type Refusal, refusalWords, whyNot } from './refusals.ts'
 export { type Snapshot, fromSnapshot, isCurrent, toSnapshot } from './snapshot.ts'

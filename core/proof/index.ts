@@ -1,5 +1,5 @@
 export { type LeadsBack, leadsBack } from './leads-back.ts'
 export { workOf } from './opened.ts'
-export { type ProofEntry, beforeCover, proofOf, unproved } from './proof.ts'
+export { type ProofEntry, beforeCover, isDone, proofOf, unproved } from './proof.ts'
 export { isPowered, type Trial } from './trial.ts'
 export { coverName, entryName, entryWords, waitingWords } from './words.ts'

@@ -1,5 +1,5 @@
 import { evidenceOf, paceOf, stepMinutes } from '../finder/evidence.ts'
-import { openings, openingOf } from '../finder/openings.ts'
+import { openedBy, openings } from '../finder/openings.ts'
 import { settledCount, type JobState } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
 import { stance } from '../machine/stance.ts'
@@ -106,7 +106,7 @@ export function leadsBack(
   const { order, expected } = searchOrder(nodes)
   const under = new Map(nodes.map(n => [n.id, n.under]))
   const opensFor = (ids: readonly string[]): string[] => [
-    ...new Set(ids.flatMap(id => [...opensFor(under.get(id) ?? []), ...stepOpened(id)])),
+    ...new Set(ids.flatMap(id => [...opensFor(under.get(id) ?? []), openedBy(id) ?? []].flat())),
   ]
   return {
     suspects: order.flatMap((id): Suspect[] => {
@@ -136,8 +136,3 @@ const isBackOn = (state: JobState, { move }: Opened): boolean =>
     const debt = state.debts.get(change.debt)
     return debt !== undefined && settledCount(debt) > 0
   })
-/** The step that an opening of the search undoes; none where it is a turn. */
-const stepOpened = (id: string): string[] => {
-  const [kind, step] = id.split(':')
-  return kind === openingOf('').slice(0, -1) ? [step!] : []
-}

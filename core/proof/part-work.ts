@@ -1,3 +1,5 @@
+import { nameSet } from '../assembly/name-set.ts'
+
 /** What parts of the catalogue do, by their usual names: for what a job has to prove of them. */
 
 /** Where the water of a joint comes from: the tap's pressure, what stands in the tub or is poured in, or only what runs while it works. */
@@ -25,8 +27,8 @@ export type Circuit = (typeof circuits)[number]
 
 const table = <K extends string>(lines: Readonly<Record<K, string>>): ReadonlyMap<string, K> =>
   new Map(
-    (Object.entries(lines) as [K, string][]).flatMap(([of, names]) =>
-      names.split(',').map(name => [name.trim(), of] as const),
+    (Object.entries(lines) as [K, string][]).flatMap(([of, list]) =>
+      list.split(',').map(name => [name.trim(), of] as const),
     ),
   )
 
@@ -40,15 +42,9 @@ export const sideOf = table<Side>({
     'drain hose, recirculation hose, fill hose to drawer, water distributor, bellows, bellows clamp, inner bellows clamp, vent hose, steam hose, steam generator, door glass, tub ring',
 })
 /** What is tight only by its own fastening: a screw or a band that is undone there opens a way for water. */
-export const sealedByFastening: ReadonlySet<string> = new Set([
-  'heater',
-  'bellows clamp',
-  'inner bellows clamp',
-  'front tub half',
-  'rear tub half',
-  'pump housing',
-  'clamp',
-])
+export const sealedByFastening = nameSet(
+  'heater, bellows clamp, inner bellows clamp, front tub half, rear tub half, pump housing, clamp',
+)
 
 /** The circuit that a part belongs to. */
 export const circuitOf = table<Circuit>({
@@ -78,12 +74,11 @@ export const provedWithoutPlug: ReadonlySet<Circuit> = new Set([
   'recirculation',
 ])
 
-const names = (list: string): ReadonlySet<string> => new Set(list.split(',').map(name => name.trim()))
 /** It turns with the drum, or the drum turns in it: turned by hand before anything else. */
-export const turns = names(
+export const turns = nameSet(
   'drum, basket, drum spider, drum pulley, drum shaft, drive belt, motor pulley, rotor, stator, rotor bolt, drive motor, motor brush, agitator, agitator dogs, wash plate, basket nut, basket hub, motor coupler, clutch, brake, drive tube, gearbox, drum bearing, bearing seal, bearing housing, rear tub half, front tub half, drum paddle, heater, unit, tub, bellows, tub ring, balance ring',
 )
 /** The tub hangs or stands on it: pressed down and let go. */
-export const hangs = names(
+export const hangs = nameSet(
   'spring, left spring, right spring, damper, damper pin, suspension rod, snubber, upper counterweight, front counterweight, counterweight, unit, tub',
 )

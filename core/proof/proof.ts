@@ -6,10 +6,8 @@ import { traitsOf } from '../moves/registry.ts'
 import { zonesOpenedBy } from '../plan/gates.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
 import type { ReturnPlan } from '../plan/plan.ts'
-import { workOf } from './opened.ts'
-import { plugTold, resultsOf, type Result } from './results.ts'
+import { isSettled, plugTold, triedOf, type Result, type Tried } from './results.ts'
 import { isPowered, type Stage, type Trial } from './trial.ts'
-import { trialsOf } from './trials.ts'
 
 /** How the machine stands when something is done: water on, power on, and the covers that are off, by their steps. */
 export interface Lanes {
@@ -34,11 +32,9 @@ export interface Waiting {
   withPower: boolean
 }
 /** What is to be proved of a job before it is closed, in the order in which it is safe and opens least. */
-export interface Proof {
+export interface Proof extends Tried {
   entries: ProofEntry[]
   waiting: Waiting[]
-  trials: Trial[]
-  results: ReadonlyMap<string, Result>
   /** How the machine stands now. */
   now: Lanes
 }
@@ -103,14 +99,13 @@ function coversOver(owed: readonly ReturnStep[], looks: readonly Trial[], family
  * that count stand first, in the order in which they were told. O(steps · (arcs + trials)).
  */
 export function proofOf(state: JobState, family: Family, { steps, arcs }: Pick<ReturnPlan, 'steps' | 'arcs'>): Proof {
-  const trials = trialsOf(workOf(state, family), family)
-  const results = resultsOf(state, trials)
-  const isDone = (t: Trial) => (results.get(t.id)?.body.result ?? 'failed') !== 'failed'
-  const left = trials.filter(t => !isDone(t))
+  const { trials, results } = triedOf(state, family)
+  const isTold = (t: Trial) => isSettled(results.get(t.id))
+  const left = trials.filter(t => !isTold(t))
   const at = (stage: Trial['stage']) => left.filter(t => t.stage === stage)
   const now = lanesNow(state, steps)
   const done = trials
-    .filter(isDone)
+    .filter(isTold)
     .map(trial => ({ trial, result: results.get(trial.id)! }))
     .sort((a, b) => (a.result.at < b.result.at ? -1 : 1))
   const entries: ProofEntry[] = done.map(of => ({
@@ -195,11 +190,13 @@ export function proofOf(state: JobState, family: Family, { steps, arcs }: Pick<R
   return { entries, waiting, trials, results, now }
 }
 
+/** True when an entry needs nothing more. */
+export const isDone = (e: ProofEntry): boolean => e.does === 'try' && isSettled(e.result)
+
 /** What is still to be seen before a cover goes on: the trials for which it waits. */
 export const beforeCover = ({ waiting, trials, results }: Proof, step: string): Trial[] => {
   const until = waiting.find(w => w.step === step)?.until ?? []
   return trials.filter(t => until.includes(t.id) && !results.has(t.id))
 }
 /** The trials that are neither passed nor said not to be done. */
-export const unproved = ({ trials, results }: Proof): Trial[] =>
-  trials.filter(t => (results.get(t.id)?.body.result ?? 'failed') === 'failed')
+export const unproved = ({ trials, results }: Tried): Trial[] => trials.filter(t => !isSettled(results.get(t.id)))

@@ -25,6 +25,8 @@ export interface Trial {
   sure: Phrase
   /** What is seen when it is not. */
   fails: Phrase
+  /** That it was done, for somebody who never saw the inside of a washer: a whole sentence. */
+  plain: Phrase
   /** So many seconds are waited before it is told. */
   wait?: number
   /** The unit of the reading that is taken. */

@@ -11,6 +11,9 @@ const look = 60
 /** So many litres are poured in by hand: enough to stand in sump, pump and hoses, not to reach the door. Our own estimate. */
 const poured = 5
 
+/** What every look at a joint comes to, for the customer. */
+const dry = say`Every water connection that was opened was watched for drips, and is dry.`
+
 /** So many things at most are named in one sentence. */
 const most = 4
 function named(all: readonly Opened[]): Phrase {
@@ -18,7 +21,7 @@ function named(all: readonly Opened[]): Phrase {
   return things.length > most ? say`${list(things.slice(0, most))} and ${things.length - most} more` : list(things)
 }
 
-type CircuitTrial = Pick<Trial, 'name' | 'say' | 'sure' | 'fails'> & Partial<Pick<Trial, 'wait' | 'caution'>>
+type CircuitTrial = Pick<Trial, 'name' | 'say' | 'sure' | 'fails' | 'plain'> & Partial<Pick<Trial, 'wait' | 'caution'>>
 
 /** Each circuit does its work once, with power on and hands away. */
 const byCircuit = (lock: string): Record<Exclude<Circuit, 'lock'>, CircuitTrial> => ({
@@ -27,30 +30,35 @@ const byCircuit = (lock: string): Record<Exclude<Circuit, 'lock'>, CircuitTrial>
     say: say`Switch it on and try every key and the selector.`,
     sure: say`It wakes, each key answers, no code, nothing trips`,
     fails: say`It stays dark or trips`,
+    plain: say`All keys and the selector answer.`,
   },
   fill: {
     name: say`fills`,
     say: say`Start a rinse and let it fill, cold first, then a warm programme.`,
     sure: say`Each valve brings water into its own chamber and stops`,
     fails: say`It fills wrong`,
+    plain: say`It fills as it should.`,
   },
   level: {
     name: say`stops at its level`,
     say: say`Let it fill until it stops by itself.`,
     sure: say`It stops by itself below the ${lock}, and the drum begins to turn`,
     fails: say`It fills on or too little`,
+    plain: say`It stops filling by itself.`,
   },
   dose: {
     name: say`doses`,
     say: say`Let it dose once, with water in the container.`,
     sure: say`The level in the container falls; nothing runs beside it`,
     fails: say`It does not dose`,
+    plain: say`It doses as it should.`,
   },
   heat: {
     name: say`heats`,
     say: say`Run a warm programme for ten minutes.`,
     sure: say`The temperature on the display or at the meter rises; nothing trips`,
     fails: say`It stays cold or trips`,
+    plain: say`It heats.`,
     caution: 'hot',
   },
   drum: {
@@ -58,36 +66,42 @@ const byCircuit = (lock: string): Record<Exclude<Circuit, 'lock'>, CircuitTrial>
     say: say`Run a gentle wash and watch the drum through its full change of direction.`,
     sure: say`It turns both ways, starts softly, nothing rubs or knocks`,
     fails: say`It does not turn well`,
+    plain: say`The drum turns both ways.`,
   },
   recirculation: {
     name: say`sprays`,
     say: say`Let the wash run until the recirculation starts.`,
     sure: say`Water is seen to spray into the drum`,
     fails: say`It does not spray`,
+    plain: say`The spray into the drum works.`,
   },
   pump: {
     name: say`drain runs`,
     say: say`Let it pump out until it runs dry.`,
     sure: say`It empties within two minutes, then sounds dry and stops`,
     fails: say`It does not empty`,
+    plain: say`It pumps the water out.`,
   },
   light: {
     name: say`lights`,
     say: say`Open it and start it once.`,
     sure: say`The light comes on`,
     fails: say`It stays dark`,
+    plain: say`The light works.`,
   },
   balance: {
     name: say`no false stop`,
     say: say`Let it distribute and come to speed, empty.`,
     sure: say`It comes to speed without stopping and filling again`,
     fails: say`It stops before it is at speed`,
+    plain: say`It comes to speed without a false stop.`,
   },
   steam: {
     name: say`steams`,
     say: say`Run the steam programme until steam is seen at the glass.`,
     sure: say`Steam at the glass, none outside`,
     fails: say`No steam, or steam outside`,
+    plain: say`The steam works.`,
     caution: 'hot',
   },
   air: {
@@ -95,6 +109,7 @@ const byCircuit = (lock: string): Record<Exclude<Circuit, 'lock'>, CircuitTrial>
     say: say`Run the drying programme for five minutes.`,
     sure: say`Warm air is heard and seen on the glass; no scrape`,
     fails: say`No air, or it scrapes`,
+    plain: say`The drying works.`,
     caution: 'hot',
   },
   'leak sensor': {
@@ -102,6 +117,7 @@ const byCircuit = (lock: string): Record<Exclude<Circuit, 'lock'>, CircuitTrial>
     say: say`Run a rinse and watch the display.`,
     sure: say`No alarm while the base is dry`,
     fails: say`It tells of a leak`,
+    plain: say`The leak alarm stays quiet while it is dry.`,
   },
 })
 
@@ -111,12 +127,14 @@ const interlock: Record<Family, CircuitTrial> = {
     say: say`Start a rinse. While the drum turns, pull at the door handle; then stop the programme.`,
     sure: say`The door stays shut until the drum stands still, and opens then`,
     fails: say`It opens, or stays shut`,
+    plain: say`The door lock was tried: it stops, or stays shut, as it must.`,
   },
   'top-loader': {
     name: say`lid open: stops`,
     say: say`Start a spin, empty. Lift the lid and keep your hands out.`,
     sure: say`It is locked, or the basket stands still within seconds`,
     fails: say`It turns on`,
+    plain: say`The lid lock was tried: it stops, or stays shut, as it must.`,
   },
 }
 
@@ -157,6 +175,7 @@ function looks({ joints }: Work, family: Family): Trial[] {
       say: words(named(of), where),
       sure,
       fails: say`It drips`,
+      plain: dry,
       wait: look,
       because: of,
       looksInto: zone ? [zone] : [],
@@ -180,6 +199,7 @@ const handTrials = (work: Work, family: Family): Trial[] => {
       say: say`The plug is out. Turn the ${drum} by hand, once round each way.`,
       sure: say`It turns free: no rub, no knock, no wire in its way`,
       fails: say`It rubs or knocks`,
+      plain: say`The drum was turned by hand and runs free.`,
       caution: 'mains',
       because: work.turns,
       looksInto: zonesOf(work.turns),
@@ -191,6 +211,7 @@ const handTrials = (work: Work, family: Family): Trial[] => {
       say: say`The plug is out. Press the tub down and let it go.`,
       sure: say`It comes up once and rests, level, and meets nothing`,
       fails: say`It swings on or meets something`,
+      plain: say`The drum hangs and settles as it should.`,
       caution: 'mains',
       because: work.hangs,
       looksInto: zonesOf(work.hangs),
@@ -202,6 +223,7 @@ const handTrials = (work: Work, family: Family): Trial[] => {
       say: say`Open and shut the ${lock} five times.`,
       sure: say`It falls shut by itself, level, and meets its catch`,
       fails: say`It does not meet its catch`,
+      plain: say`The ${lock} shuts well.`,
       because: locks,
     },
     opened.length > 0 && {
@@ -211,6 +233,7 @@ const handTrials = (work: Work, family: Family): Trial[] => {
       say: say`Dry ${named(opened)}. Lay dry paper beneath.`,
       sure: say`Dry to the back of the hand; the paper can be seen later`,
       fails: say`It is wet again`,
+      plain: dry,
       because: opened,
       looksInto: zonesOf(opened),
     },
@@ -221,6 +244,7 @@ const handTrials = (work: Work, family: Family): Trial[] => {
       say: say`The plug is out. Measure from its earth pin to bare metal of the cabinet.`,
       sure: say`Within the limit of your shop and of your local code; who may measure it, they say too`,
       fails: say`Above the limit`,
+      plain: say`The earth connection was measured.`,
       reads: 'Ω',
       caution: 'mains',
       because: [...work.earth, ...work.electric],
@@ -232,6 +256,7 @@ const handTrials = (work: Work, family: Family): Trial[] => {
       say: say`The plug is out. Measure insulation between live and earth, as your local code has it.`,
       sure: say`Above the limit of your shop and of your local code`,
       fails: say`Below the limit`,
+      plain: say`The insulation was measured.`,
       reads: 'MΩ',
       caution: 'capacitor',
       because: work.electric,
@@ -260,6 +285,7 @@ export function trialsOf(work: Work, family: Family): Trial[] {
           say: say`Let what hangs on ${named(work.unknown)} do its work once.`,
           sure: say`It does its work, and nothing else changes`,
           fails: say`It does not`,
+          plain: say`All that was unplugged works again.`,
           because: work.unknown,
         },
       ]
@@ -273,6 +299,7 @@ export function trialsOf(work: Work, family: Family): Trial[] {
       say: say`Spin it empty, covers on. Stand beside it and listen.`,
       sure: say`It comes to speed, stands where it stands, no knock, no scrape`,
       fails: say`It knocks or walks`,
+      plain: say`It was spun empty.`,
       because: moving,
     },
     {
@@ -282,6 +309,7 @@ export function trialsOf(work: Work, family: Family): Trial[] {
       say: say`Run one wash with a usual load, to the end.`,
       sure: say`It fills, washes, empties and spins; the water is out, the ${lock} opens`,
       fails: say`It does not end well`,
+      plain: say`One full wash was run to its end.`,
       because: [],
     },
   ]
@@ -294,6 +322,7 @@ export function trialsOf(work: Work, family: Family): Trial[] {
           say: say`Look under it with a torch, and at the paper under ${named(work.joints)}.`,
           sure: say`Dry everywhere`,
           fails: say`It dripped`,
+          plain: dry,
           because: work.joints,
         },
       ]

@@ -1,12 +1,10 @@
 import { entriesOf } from '../log/entry.ts'
 import { toldAtIntake, type JobState } from '../log/state.ts'
 import type { Photo } from '../log/step.ts'
-import { anatomy, type Family } from '../machine/families.ts'
+import type { Family } from '../machine/families.ts'
 import { traitsOf } from '../moves/registry.ts'
-import { workOf } from '../proof/opened.ts'
-import { resultsOf } from '../proof/results.ts'
-import type { Trial } from '../proof/trial.ts'
-import { trialsOf } from '../proof/trials.ts'
+import { triedOf } from '../proof/results.ts'
+import { text } from '../words/language.ts'
 import { bare } from '../words/phrase.ts'
 import { adviceFor } from './advice.ts'
 
@@ -33,45 +31,13 @@ export interface CustomerReport {
   photos: { photo: Photo; words: string }[]
 }
 
-/** What stands for a trial on a page for somebody who never saw the inside of a washer. */
-const plain: Readonly<Record<string, string>> = {
-  'turn by hand': 'The drum was turned by hand and runs free.',
-  'press down': 'The drum hangs and settles as it should.',
-  earth: 'The earth connection was measured.',
-  insulation: 'The insulation was measured.',
-  control: 'All keys and the selector answer.',
-  fill: 'It fills as it should.',
-  level: 'It stops filling by itself.',
-  dose: 'It doses as it should.',
-  heat: 'It heats.',
-  drum: 'The drum turns both ways.',
-  recirculation: 'The spray into the drum works.',
-  pump: 'It pumps the water out.',
-  light: 'The light works.',
-  balance: 'It comes to speed without a false stop.',
-  steam: 'The steam works.',
-  air: 'The drying works.',
-  'leak sensor': 'The leak alarm stays quiet while it is dry.',
-  'other circuits': 'All that was unplugged works again.',
-  'empty spin': 'It was spun empty.',
-  'full load': 'One full wash was run to its end.',
-}
-const leaks = 'Every water connection that was opened was watched for drips, and is dry.'
-function plainly({ id }: Trial, lock: string): string {
-  if (id === 'interlock') return `The ${lock} lock was tried: it stops, or stays shut, as it must.`
-  if (id === 'shut by hand') return `The ${lock} shuts well.`
-  return plain[id] ?? leaks
-}
-
 /** What is told to the customer of a job as it stands. Pure: from the folded state alone. */
 export function customerReport(state: JobState, family: Family): CustomerReport {
-  const trials = trialsOf(workOf(state, family), family)
-  const results = resultsOf(state, trials)
+  const { trials, results } = triedOf(state, family)
   const told = trials.flatMap(t => {
     const result = results.get(t.id)
-    return result ? [{ of: t, result: result.body.result!, seen: result.body.seen ?? '' }] : []
+    return result ? [{ plain: text(t.plain), result: result.body.result!, seen: result.body.seen ?? '' }] : []
   })
-  const { lock } = anatomy[family]
   const moves = state.order.toArray().flatMap(id => state.steps.get(id)!.moves)
   const fresh = moves.flatMap(m => {
     const { part } = traitsOf(m)
@@ -93,10 +59,10 @@ export function customerReport(state: JobState, family: Family): CustomerReport 
     cause: closing?.cause ?? '',
     fresh,
     done: compared.map(part => `${part}: compared with a new one`),
-    tried: [...new Set(told.filter(t => t.result === 'passed').map(t => plainly(t.of, lock)))],
+    tried: [...new Set(told.filter(t => t.result === 'passed').map(t => t.plain))],
     untried: told
       .filter(t => t.result !== 'passed')
-      .map(t => `${plainly(t.of, lock).replace(/[.,:].*$/, '')}: ${t.result}, ${t.seen}.`),
+      .map(t => `${t.plain.replace(/[.,:].*$/, '')}: ${t.result}, ${t.seen}.`),
     advice: closing?.advice ? [closing.advice] : adviceFor([closing?.cause ?? '', ...parts], family),
     note: closing?.note ?? '',
     remains: closing?.owed.map(o => o.label) ?? [],

@@ -7,9 +7,7 @@ import { entriesOf, type EntryName, type proofResults } from '../log/entry.ts'
 import { settledCount, toldAtIntake, type JobState, type Phase, type StepState } from '../log/state.ts'
 import type { Photo } from '../log/step.ts'
 import { zoneTitle, type Family } from '../machine/families.ts'
-import { workOf } from '../proof/opened.ts'
-import { resultsOf } from '../proof/results.ts'
-import { trialsOf } from '../proof/trials.ts'
+import { triedOf } from '../proof/results.ts'
 import { text } from '../words/language.ts'
 import { checksFor, describe, invert, subject } from '../moves/move.ts'
 
@@ -44,11 +42,11 @@ export interface Report {
   notes: { at: string; text: string }[]
   leftovers: { what: string; by: string | null }[]
   checks: { done: number; of: number }
-  /** What was tried before it was closed, in the order in which it was told; and what never was. */
-  proof: { name: string; what: string; result: (typeof proofResults)[number]; seen: string; at: string; by: string }[]
+  /** What was tried before it was closed, in the order of the proof; and what never was. */
+  proof: { name: string; what: string; result: (typeof proofResults)[number]; seen: string }[]
   unproved: { name: string; what: string }[]
-  /** What was measured, by the phase of the job in which it was. */
-  readings: { of: string; value: number; unit: string; at: string; note: string; proof: boolean }[]
+  /** What was measured, in the order of its time. */
+  readings: { of: string; value: number; unit: string; note: string }[]
   photos: { photo: Photo; step: number; words: string }[]
   minutes: { phase: Phase; minutes: number }[]
 }
@@ -70,8 +68,7 @@ export function report(state: JobState, family: Family): Report {
   const debts = state.debts.valueSeq().toArray()
   const explained = new Map(of('leftover-explained').map(e => [e.body.leftover, e.body.by]))
   const done = of('check-done')
-  const trials = trialsOf(workOf(state, family), family)
-  const results = resultsOf(state, trials)
+  const { trials, results } = triedOf(state, family)
   const checkable = steps.flatMap(({ step }) =>
     step.moves.flatMap(m => (settledCountOf(state, m.id) > 0 ? checksFor(invert(m)).map(c => `${m.id} ${c}`) : [])),
   )
@@ -121,20 +118,16 @@ export function report(state: JobState, family: Family): Report {
               what: text(t.say),
               result: result.body.result!,
               seen: result.body.seen ?? '',
-              at: result.at,
-              by: result.by,
             },
           ]
         : []
     }),
     unproved: trials.filter(t => !results.has(t.id)).map(t => ({ name: text(t.name), what: text(t.say) })),
-    readings: of('reading-taken').map(({ at, body }) => ({
+    readings: of('reading-taken').map(({ body }) => ({
       of: body.of,
       value: body.value,
       unit: body.unit,
-      at,
       note: body.note ?? '',
-      proof: trials.some(t => t.id === body.of && t.reads !== undefined),
     })),
     photos: steps.flatMap(({ step, n }) =>
       step.later.slice(-1).map(photo => ({ photo, step: n, words: wordsOf(step) })),

@@ -1,2 +1,3 @@
+export { estimated } from './mass.ts'
 export { lotsOf, scaleError, trayLots } from './tray.ts'
 export { type Combination, type Weighed, weigh } from './weigh.ts'

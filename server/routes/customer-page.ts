@@ -1,20 +1,10 @@
 import { calls } from '@dialytica/core/wire'
-import { create as contentDisposition } from 'content-disposition'
-import type { Response } from 'express'
-import type { Context } from '../context.ts'
 import { Job, Shop } from '../entities/index.ts'
 import { linkLife, linked, linkTo } from '../people/links.ts'
 import { ProblemError } from '../problems.ts'
 import { jobOf } from './jobs.ts'
 import { route } from './routing.ts'
-
-/** Draws the customer's page of a job and sends it. */
-async function send(context: Context, res: Response, job: string, shop: string, timeZone: string, account: string) {
-  const of = { url: context.config.databaseUrl, data: context.config.data, job, shop, timeZone }
-  const { pdf, code, serial } = await context.pool.run('customerPage', of, account)
-  res.setHeader('content-disposition', contentDisposition(`repair-${code}-${serial}.pdf`, { type: 'inline' }))
-  res.type('application/pdf').send(Buffer.from(pdf))
-}
+import { sendSheet } from './sheets.ts'
 
 export const customerPage = route(calls.customerPdf, {
   summary: 'One page for the customer as PDF, in plain words',
@@ -24,7 +14,8 @@ export const customerPage = route(calls.customerPdf, {
   async answer(context, asked) {
     const { id } = await jobOf(context, asked)
     const { shop, timeZone } = asked.person
-    await send(context, asked.res, id, shop, timeZone, asked.person.id)
+    const page = { sheet: 'customerPage', named: 'repair', job: id, shop, timeZone } as const
+    await sendSheet(context, asked.res, page, asked.person.id)
   },
 })
 
@@ -53,6 +44,8 @@ export const shared = route(calls.shared, {
     const job = await context.db.getRepository(Job).findOneBy({ id: found.job })
     const shop = job && (await context.db.getRepository(Shop).findOneBy({ id: job.shopId }))
     if (!job || !shop) throw new ProblemError('over', 'The job of this link is no longer there.')
-    await send(context, res, job.id, shop.name, shop.timeZone, 'customers')
+    const { name, timeZone } = shop
+    const page = { sheet: 'customerPage', named: 'repair', job: job.id, shop: name, timeZone } as const
+    await sendSheet(context, res, page, 'customers')
   },
 })

@@ -1,4 +1,4 @@
-import type { BodyOf } from '@dialytica/core/log'
+import { lastSaid, type BodyOf } from '@dialytica/core/log'
 import { calls } from '@dialytica/core/wire'
 import { Model } from '../entities/index.ts'
 import { notFound } from '../problems.ts'
@@ -17,9 +17,7 @@ export const rituals = route(calls.rituals, {
     const isOurs = await db.getRepository(Model).existsBy({ id: params.model!, shopId: person.shopId })
     if (!isOurs) throw notFound()
     const rows = await newestEvents(db, person.shopId, ['ritual-kept'], newest, params.model)
-    const said = rows
-      .map(({ at, body }) => ({ at: new Date(at).toISOString(), ...(body as BodyOf<'ritual-kept'>) }))
-      .sort((a, b) => (a.at < b.at ? -1 : 1))
-    return [...new Map(said.map(one => [one.name, one])).values()]
+    const said = rows.map(({ at, body }) => ({ at: new Date(at).toISOString(), ...(body as BodyOf<'ritual-kept'>) }))
+    return lastSaid(said, one => one.name)
   },
 })

@@ -1,4 +1,4 @@
-import type { BodyOf } from '@dialytica/core/log'
+import { lastSaid, type BodyOf } from '@dialytica/core/log'
 import { calls } from '@dialytica/core/wire'
 import { newestEvents } from './newest-events.ts'
 import { route } from './routing.ts'
@@ -14,9 +14,7 @@ export const words = route(calls.words, {
   replies: { 200: 'Words, of each the last that was said of it' },
   async answer({ db }, { person }) {
     const rows = await newestEvents(db, person.shopId, ['word-taught'], newest)
-    const said = rows
-      .map(({ at, body }) => ({ at: new Date(at).toISOString(), ...(body as BodyOf<'word-taught'>) }))
-      .sort((a, b) => (a.at < b.at ? -1 : 1))
-    return [...new Map(said.map(one => [one.word, one])).values()]
+    const said = rows.map(({ at, body }) => ({ at: new Date(at).toISOString(), ...(body as BodyOf<'word-taught'>) }))
+    return lastSaid(said, one => one.word)
   },
 })

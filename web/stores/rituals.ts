@@ -1,4 +1,4 @@
-import { entriesOf, whyNot } from '@dialytica/core/log'
+import { entriesOf, lastSaid, whyNot } from '@dialytica/core/log'
 import type { Purpose } from '@dialytica/core/ritual'
 import { calls } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
@@ -19,10 +19,7 @@ export const useRituals = defineStore('rituals', () => {
   const job = useJob()
   const told = shallowRef<readonly KeptRitual[]>([])
   const own = computed(() => entriesOf(job.state, 'ritual-kept').map(({ at, body }): KeptRitual => ({ at, ...body })))
-  const all = computed(() => {
-    const said = [...told.value, ...own.value].sort((a, b) => (a.at < b.at ? -1 : 1))
-    return [...new Map(said.map(one => [one.name, one])).values()].filter(one => one.text)
-  })
+  const all = computed(() => lastSaid([...told.value, ...own.value], one => one.name).filter(one => one.text))
 
   async function load(): Promise<void> {
     const model = job.card?.model.id

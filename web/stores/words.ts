@@ -1,5 +1,5 @@
 import { namesAtHand, taughtBy } from '@dialytica/core/hearing'
-import { entriesOf, whyNot } from '@dialytica/core/log'
+import { entriesOf, lastSaid, whyNot } from '@dialytica/core/log'
 import { traitsOf, type TaughtWord } from '@dialytica/core/moves'
 import { calls } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
@@ -17,10 +17,11 @@ export const useWords = defineStore('words', () => {
   const shop = shallowRef<readonly Said[]>([])
   const own = computed(() => entriesOf(job.state, 'word-taught').map(({ at, body }): Said => ({ at, ...body })))
   /** Of each word the last that was said of it, the newest first; forgotten ones are left out. */
-  const all = computed<Said[]>(() => {
-    const said = [...shop.value, ...own.value].sort((a, b) => (a.at < b.at ? -1 : 1))
-    return [...new Map(said.map(one => [one.word, one])).values()].filter(one => one.means).reverse()
-  })
+  const all = computed<Said[]>(() =>
+    lastSaid([...shop.value, ...own.value], one => one.word)
+      .filter(one => one.means)
+      .reverse(),
+  )
   const list = computed<TaughtWord[]>(() => all.value.map(({ word, means }) => ({ word, means })))
   /** What the parts of this machine were called: told again, they are parts. */
   const atHand = computed(() =>

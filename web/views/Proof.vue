@@ -28,12 +28,12 @@ const telling = ref<'failed' | 'not done' | null>(null)
 const reading = ref<number | null>(null)
 
 const { toLook, isLooking, look } = useLooking(trial, key)
+const hint = ref('')
 watch(key, () => {
   telling.value = null
   reading.value = null
+  hint.value = ''
 })
-const hint = ref('')
-watch(key, () => (hint.value = ''))
 function forth(): void {
   hint.value = ''
   const t = trial.value

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { whyNot } from '@dialytica/core/log'
 import { text } from '@dialytica/core/words'
-import { lotsOf, scaleError, trayLots, weigh, type Combination } from '@dialytica/core/weighing'
+import { estimated, lotsOf, scaleError, trayLots, weigh, type Combination } from '@dialytica/core/weighing'
 import { NButton, NInputNumber } from 'naive-ui'
 import { computed, onUnmounted, ref } from 'vue'
 import { hasSerial, serialScale, simulatedScale, type Scale, type Shown } from '../../devices/scale.ts'
@@ -37,12 +37,11 @@ const verdicts = {
 
 /** The simulated scale carries what the record says, and what was reported left over. */
 const simulated = simulatedScale(() => {
-  const over = search.open.flatMap(o => {
-    const like = o.known?.fastener
-    const lot = all.value.find(l => l.piece && like?.length !== undefined && text(l.name).includes(String(like.length)))
-    return lot?.piece ? [lot.piece.grams] : []
+  const over = search.open.map(({ known }) => {
+    const piece = by.value.get(known?.like ?? '')?.piece ?? (known?.fastener ? estimated(known.fastener) : null)
+    return piece?.grams ?? 0
   })
-  return should.value + over.reduce((a, b) => a + b, 0)
+  return over.reduce((a, b) => a + b, should.value)
 })
 let leave: (() => void) | null = null
 async function start(scale: Scale): Promise<void> {

@@ -38,33 +38,23 @@ const before = computed(() => {
   return [...new Set(found)].slice(-4)
 })
 
+/** Keeps what was entered; says what is missing, or why it cannot be kept. */
+const keep: Record<(typeof kinds)[number]['value'], (thing: string, note: string) => string | null> = {
+  reading: (thing, note) =>
+    !thing || value.value === null
+      ? 'Say what was measured, and the figure.'
+      : whyNot(job.says('reading-taken', { of: thing, value: value.value, unit: unit.value, ...(note && { note }) })),
+  compared: (thing, note) =>
+    !thing || same.value === null
+      ? 'Name the part, and say whether they are the same.'
+      : whyNot(job.says('part-compared', { part: thing, same: same.value, ...(note && { differs: note }) })),
+  note: (_, note) =>
+    note
+      ? whyNot(job.says('note-added', { text: note, ...(step.value && { step: step.value }) }))
+      : 'Write the note first.',
+}
 function record(): void {
-  const note = words.value.trim()
-  const refusal =
-    kind.value === 'reading'
-      ? value.value === null || !of.value.trim()
-        ? 'Say what was measured, and the figure.'
-        : whyNot(
-            job.says('reading-taken', {
-              of: of.value.trim(),
-              value: value.value,
-              unit: unit.value,
-              ...(note && { note }),
-            }),
-          )
-      : kind.value === 'compared'
-        ? !of.value.trim() || same.value === null
-          ? 'Name the part, and say whether they are the same.'
-          : whyNot(
-              job.says('part-compared', {
-                part: of.value.trim(),
-                same: same.value,
-                ...(note && { differs: note }),
-              }),
-            )
-        : note
-          ? whyNot(job.says('note-added', { text: note, ...(step.value && { step: step.value }) }))
-          : 'Write the note first.'
+  const refusal = keep[kind.value](of.value.trim(), words.value.trim())
   problem.value = refusal ?? ''
   if (refusal) return
   chime()

@@ -26,6 +26,7 @@ const beat = computed(() => beats.value[playing.value.at])
 const ended = computed(() => !beat.value)
 const step = computed(() => beats.value.filter(b => b.step === beat.value?.step))
 const inStep = computed(() => step.value.indexOf(beat.value!))
+const due = computed(() => scheduled(step.value))
 const ahead = computed(() => beats.value[playing.value.at + 1])
 /** The time of the first step runs from its first beat. */
 const begun = computed(() => playing.value.at > 0 || playing.value.pressed !== null)
@@ -53,9 +54,9 @@ let sounded = ''
 useRafFn(() => {
   does('tick')
   // The metronome: each beat is heard when it falls due.
-  const due = beat.value && gone.value !== null ? scheduled(step.value)[inStep.value] : undefined
+  const now = beat.value && gone.value !== null ? due.value[inStep.value] : undefined
   const name = `${playing.value.tries} ${playing.value.at}`
-  if (due && gone.value! >= due.from && sounded !== name) {
+  if (now && gone.value! >= now.from && sounded !== name) {
     sounded = name
     tick()
   }

@@ -1,6 +1,6 @@
 import { goBackTo, prove, says, switchOver, together, withdrawAgain } from '@dialytica/core/acts'
 import { entriesOf, whyNot, type Photo } from '@dialytica/core/log'
-import { leadsBack, proofOf, unproved, workOf, type LeadsBack, type ProofEntry } from '@dialytica/core/proof'
+import { isDone, leadsBack, proofOf, unproved, workOf, type LeadsBack, type ProofEntry } from '@dialytica/core/proof'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { done as chime } from '../../devices/signals.ts'
@@ -11,7 +11,6 @@ import { toJob } from '../../ways.ts'
 /** What an entry is known by, as long as the proof is the same. */
 const keyOf = (e: ProofEntry): string =>
   e.does === 'try' ? e.trial.id : e.does === 'switch' ? `${e.what} ${e.on}` : `fit ${e.steps[0]}`
-const isDone = (e: ProofEntry): boolean => e.does === 'try' && (e.result?.body.result ?? 'failed') !== 'failed'
 
 /** The proof of the job, the entry of it in hand, and what the hand does with that. */
 export function useProofInHand() {

@@ -1,0 +1,28 @@
+import { create as contentDisposition } from 'content-disposition'
+import type { Response } from 'express'
+import type { Context } from '../context.ts'
+
+/** Draws a sheet of a job and sends it as PDF, under a name with the plate of its machine. */
+export async function sendSheet(
+  context: Context,
+  res: Response,
+  {
+    sheet,
+    named,
+    job,
+    shop,
+    timeZone,
+  }: {
+    sheet: 'recordSheet' | 'customerPage'
+    named: string
+    job: string
+    shop: string
+    timeZone: string
+  },
+  account: string,
+): Promise<void> {
+  const of = { url: context.config.databaseUrl, data: context.config.data, job, shop, timeZone }
+  const { pdf, code, serial } = await context.pool.run(sheet, of, account)
+  res.setHeader('content-disposition', contentDisposition(`${named}-${code}-${serial}.pdf`, { type: 'inline' }))
+  res.type('application/pdf').send(Buffer.from(pdf))
+}
