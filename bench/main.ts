@@ -13,6 +13,7 @@ import { readQuickLine } from './read-quick-line.ts'
 import { safeTurns } from './safe-turns.ts'
 import { stallOfOthers } from './stall-of-others.ts'
 import { stepToOtherDevice } from './step-to-other-device.ts'
+import { thenAndNow, thenAndNowFound } from './then-and-now.ts'
 import { weighTray } from './weigh-tray.ts'
 import { takeInPhoto } from './take-in-photo.ts'
 
@@ -28,6 +29,8 @@ const lines: Record<string, Measure> = {
   'find-among-holes': findAmongHoles,
   'find-mistake': findMistake,
   'weigh-tray': weighTray,
+  'then-and-now': thenAndNow,
+  'then-and-now-found': thenAndNowFound,
   'append-batch': appendBatch,
   'stall-of-others': stallOfOthers,
   'step-to-other-device': stepToOtherDevice,

@@ -1,4 +1,4 @@
-export { frame, poseOf, project } from './camera/light.ts'
+export { frame, poseOf, project, standOf } from './camera/light.ts'
 export { shootPlate, type RatingPlate } from './camera/rating-plate.ts'
 export { find, meant, shoot, type Scene, type Shot } from './camera/scene.ts'
 export { allScenes, sceneOf } from './scenes/index.ts'

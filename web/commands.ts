@@ -31,6 +31,7 @@ export const commands = {
   failed: { keys: ['x'], shows: 'X', says: 'in the proof: it failed' },
   notDone: { keys: ['o'], shows: 'O', says: 'in the proof: not done' },
   proof: { keys: ['t'], shows: 'T', says: 'the proof' },
+  compare: { keys: ['b'], shows: 'B', says: 'then and now: beside, laid over, only then' },
   finder: { keys: ['f'], shows: 'F', says: 'Finder' },
   help: { keys: ['?'], shows: '?', says: 'these keys' },
   comeIn: { keys: ['n'], shows: 'N', says: 'a machine comes in' },

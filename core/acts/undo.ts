@@ -46,6 +46,7 @@ export function undo(before: JobState, event: JobEvent): Act {
     case 'part-compared':
     case 'check-done':
     case 'proof-done':
+    case 'photos-matched':
     case 'gate-passed':
     case 'leftover-reported':
     case 'place-looked':

@@ -38,6 +38,7 @@ function entryWords({ kind, body }: Entry): Phrase | null {
       return say`Explained: ${body.by}`
     case 'found-before':
       return say`Already so before we came: ${body.what}, ${{ say: body.how }}`
+    case 'photos-matched':
     case 'word-taught':
     case 'ritual-kept':
     case 'place-looked':

@@ -7,8 +7,8 @@ import { meanings } from '../moves/taught-word.ts'
 import { readRitual } from '../ritual/notation.ts'
 import { purposes } from '../ritual/ritual.ts'
 import { limits } from '../schema/limits.ts'
-import { count, debtId, line, listOf, oneOf, shape, uuid, within, zoneId } from '../schema/atoms.ts'
-import { photo } from './step.ts'
+import { count, debtId, line, listOf, oneOf, photoHash, shape, uuid, within, zoneId } from '../schema/atoms.ts'
+import { photo, spot } from './step.ts'
 
 /** How a thing was found before anybody touched it. */
 export const foundStates = ['missing', 'broken', 'worn', 'wrong part', 'leaking'] as const
@@ -57,6 +57,14 @@ export const entryBodies = {
     /** The move at which it was seen: the joint that drips. */
     at: uuid(),
     photos: listOf(photo.required(), 8),
+  }),
+  /** Somebody tapped the same places on a photo of then and on one of now. */
+  'photos-matched': shape({
+    then: photoHash().required(),
+    now: photoHash().required(),
+    places: listOf(shape({ then: spot().required(), now: spot().required() }).required(), 12)
+      .min(4, '${path}: four places at least')
+      .required(),
   }),
   /** A step that closes zones was taken: clean, or with something still owed behind it and a reason. */
   'gate-passed': shape({

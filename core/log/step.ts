@@ -4,13 +4,22 @@ import { glyphs } from '../items/kinds.ts'
 import { limits } from '../schema/limits.ts'
 import { postures } from '../machine/postures.ts'
 import { moveSchema, type Move } from '../moves/registry.ts'
-import { line, moment, oneOf, photoHash, shape, uuid, wholeWithin, within, zoneId } from '../schema/atoms.ts'
+import { line, listOf, moment, oneOf, photoHash, shape, uuid, wholeWithin, within, zoneId } from '../schema/atoms.ts'
 
 /** A share of the photo's width or height. */
 const ratio = () => within(0, 1).required()
 
+/** A point of a photo, in shares of its width and height from the top left. */
+export const spot = () => shape({ x: ratio(), y: ratio() })
+
 /** A region of another photo, in shares of its width and height. */
 const region = shape({ photo: photoHash().required(), x: ratio(), y: ratio(), width: ratio(), height: ratio() })
+
+/** How a camera stood, where it knows: the map from the plane of a place that it names to the photo, row by row, in shares of both. */
+const stand = shape({
+  place: line().required(),
+  map: listOf(within(-1e6, 1e6).required(), 9).length(9, '${path} is a map of nine numbers').required(),
+})
 
 /** A photo by its content hash; sizes in pixels. A close-up can be tied to the region of a wide photo that it shows. */
 export const photo = shape({
@@ -19,6 +28,7 @@ export const photo = shape({
   height: wholeWithin(1, limits.photoEdge).required(),
   takenAt: moment().required(),
   closeUpOf: region.default(undefined).optional(),
+  stand: stand.default(undefined).optional(),
 })
 /** A photo as a step names it: by the hash of its bytes, with its size in pixels. */
 export type Photo = InferType<typeof photo>
@@ -29,11 +39,7 @@ export const mark = shape({
   photo: photoHash().required(),
   move: uuid(),
   glyph: oneOf(glyphs).required(),
-  path: yup
-    .array(shape({ x: ratio(), y: ratio() }).required())
-    .min(1, '${path} has no point')
-    .max(limits.waypoints)
-    .required(),
+  path: yup.array(spot().required()).min(1, '${path} has no point').max(limits.waypoints).required(),
 })
 /** A place on a photo of a step, or a path along it, that belongs to a move. */
 export type Mark = InferType<typeof mark>

@@ -36,6 +36,8 @@ export interface Gate {
   behind: Debt[]
   /** What must not stay behind it, by the names under which it is ticked off in the log: temporaries that were put in there, and the tools that were used there. */
   counts: string[]
+  /** The steps that lie behind it, in the order of the plan. */
+  hides: string[]
 }
 
 /** Steps behind a cover, and what they left there to be counted out. */
@@ -61,7 +63,16 @@ export function gates(family: Family, plan: readonly ReturnStep[], assembly?: Pi
   for (const { zone, at } of covers) {
     const { step, debts, owes } = plan[at]!
     const closed = debts.length > 0 && owes === 0
-    const gate = found.get(at) ?? { at, step: step.id, zones: [], closed, behind: [], counts: [], hidden: [] }
+    const gate = found.get(at) ?? {
+      at,
+      step: step.id,
+      zones: [],
+      closed,
+      behind: [],
+      counts: [],
+      hides: [],
+      hidden: [],
+    }
     if (!gate.zones.includes(zone)) gate.zones.push(zone)
     found.set(at, gate)
   }
@@ -79,10 +90,13 @@ export function gates(family: Family, plan: readonly ReturnStep[], assembly?: Pi
     ...gate,
     behind: hidden.toReversed().flatMap(r => r.debts.filter(d => owedCount(d) > 0)),
     counts: countsOf(hidden),
+    hides: idsOf(hidden),
   }))
   const others = [...turnGates(plan), ...wallGates(family, plan), ...(assembly ? partGates(plan, assembly, found) : [])]
   return [...covered, ...others].sort((a, b) => a.at - b.at)
 }
+
+const idsOf = (steps: readonly ReturnStep[]) => steps.map(r => r.step.id)
 
 const stillOwedOf = (steps: readonly ReturnStep[]): Debt[] => steps.flatMap(r => r.debts.filter(d => owedCount(d) > 0))
 
@@ -105,7 +119,18 @@ function partGates(
     const { step } = plan[at]!
     const over = step.moves.flatMap(m => traitsOf(m).part ?? [])[0]
     return over
-      ? [{ at, step: step.id, zones: [], over, closed: false, behind: stillOwedOf(steps.toReversed()), counts: [] }]
+      ? [
+          {
+            at,
+            step: step.id,
+            zones: [],
+            over,
+            closed: false,
+            behind: stillOwedOf(steps.toReversed()),
+            counts: [],
+            hides: idsOf(steps),
+          },
+        ]
       : []
   })
 }
@@ -124,6 +149,7 @@ const wallGates = (family: Family, plan: readonly ReturnStep[]): Gate[] =>
         closed: w.debts.length > 0 && w.owes === 0,
         behind: stillOwedOf(there.toReversed()),
         counts: countsOf(there),
+        hides: idsOf(there),
       },
     ]
   })
@@ -151,6 +177,7 @@ function turnGates(plan: readonly ReturnStep[]): Gate[] {
         closed: false,
         behind,
         counts: [],
+        hides: [],
       },
     ]
   })

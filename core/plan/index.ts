@@ -1,5 +1,6 @@
 export { type DrawnMark, alignTo } from './align-to.ts'
 export { type Arc, arcWords } from './arc.ts'
+export { type AsItWas, asItWasBehind } from './behind-gate.ts'
 export { benchWork } from './bench-work.ts'
 export { type Gate, type Reach, gateSays, gates, reachLeft, shutIn } from './gates.ts'
 export { type Cost, type Instance, costOf, noCost } from './instance.ts'

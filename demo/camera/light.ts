@@ -56,6 +56,13 @@ export function matrixOf({ roll, skew, zoom, dx, dy }: Pose): [number, number, n
   return [a, b, e, d, centre.x + dx - a * centre.x - e * centre.y, centre.y + dy - b * centre.x - d * centre.y]
 }
 
+/** How the camera of a pose stands: the map from shares of the scene to shares of the photo, row by row. */
+export function standOf(pose: Pose): number[] {
+  const [a, b, c, d, e, f] = matrixOf(pose)
+  const ratio = frame.width / frame.height
+  return [a, c / ratio, e / frame.width, b * ratio, d, f / frame.height, 0, 0, 1]
+}
+
 /** A place of the scene as shares of the photo, 0 to 1 from the top left; `null` when it is out of the picture. */
 export function project(pose: Pose, x: number, y: number): { x: number; y: number } | null {
   const [a, b, c, d, e, f] = matrixOf(pose)

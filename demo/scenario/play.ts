@@ -16,7 +16,7 @@ import { gates, mirror, planReturn } from '@dialytica/core/plan'
 import { proofOf } from '@dialytica/core/proof'
 import { toldOf } from '@dialytica/core/safe'
 import { english } from '@dialytica/core/words'
-import { dice } from '../camera/light.ts'
+import { dice, poseOf, standOf } from '../camera/light.ts'
 import { find, shoot } from '../camera/scene.ts'
 import { sceneOf } from '../scenes/index.ts'
 import { settledHow, type ToldJob, type ToldStep } from './script.ts'
@@ -100,7 +100,8 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
     const gone = away.get(scene.id) ?? new Set<string>()
     away.set(scene.id, gone)
     const seed = seedOf(job.name, i)
-    const photo = await take(shoot(scene, { away: gone, seed }, 1280), new Date(clock + 60_000).toISOString())
+    const taken = await take(shoot(scene, { away: gone, seed }, 1280), new Date(clock + 60_000).toISOString())
+    const photo: Photo = { ...taken, stand: { place: scene.id, map: standOf(poseOf(seed)) } }
     const moves = told.acts.map(({ move }) => ({ id: id(), way: 'down', ...move }) as Move)
     const step: Step = {
       id: id(),

@@ -17,6 +17,12 @@ export interface View {
   plate?: RatingPlate
 }
 
+/** A picture, with how the camera stood where it knows. */
+export interface Shot {
+  blob: Blob
+  stand?: Photo['stand']
+}
+
 /** The kinds of errand that a camera is sent on. */
 export type ErrandKind = 'step' | 'clearer' | 'close-up' | 'now' | 'found' | 'plate' | 'label' | 'proof'
 

@@ -1,5 +1,5 @@
-import { frame, meant, sceneOf, shoot, shootPlate } from '@dialytica/demo'
-import type { View } from './camera.ts'
+import { frame, meant, poseOf, sceneOf, shoot, shootPlate, standOf } from '@dialytica/demo'
+import type { Shot, View } from './camera.ts'
 import { jpegOf } from './jpeg-of.ts'
 
 /** Draws an SVG onto a canvas and develops it as JPEG. */
@@ -30,12 +30,13 @@ function closer(svg: string, region: View['region']): string {
 
 /** The demo machine as it stands at this step: what the marks say is off is drawn off. */
 export const simulatedCamera = {
-  take({ family, zone, away, taken, plate, region }: View): Promise<Blob> {
+  async take({ family, zone, away, taken, plate, region }: View): Promise<Shot> {
     // Two photos of one job never have the same seed: alike to the byte they would be one.
     const seed = taken * 10_007 + (Date.now() % 9973)
-    if (plate) return develop(shootPlate(plate, seed))
+    if (plate) return { blob: await develop(shootPlate(plate, seed)) }
     const scene = sceneOf(family, zone)
     const gone = away.flatMap(({ glyph, path }) => path.map(p => meant(scene, glyph, p)).find(Boolean) ?? [])
-    return develop(closer(shoot(scene, { away: new Set(gone), seed }), region))
+    const blob = await develop(closer(shoot(scene, { away: new Set(gone), seed }), region))
+    return region ? { blob } : { blob, stand: { place: scene.id, map: standOf(poseOf(seed)) } }
   },
 }

@@ -142,6 +142,7 @@ const hint = computed(() =>
       >
         <p v-if="missing" class="away">This photo is still on the device that took it.</p>
         <img v-else-if="address" :src="address" alt="" draggable="false" @error="onMissing" />
+        <slot name="over" :width="area.width" :height="area.height" />
         <svg :viewBox="`0 0 ${area.width} ${area.height}`" :width="area.width" :height="area.height">
           <CloseUps :of="closeUps ?? []" :width="area.width" :height="area.height" @show="emit('closeUp', $event)" />
           <g v-if="cross" class="cross" :transform="`translate(${cross.x * area.width} ${cross.y * area.height})`">

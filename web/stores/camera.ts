@@ -2,7 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, reactive, ref, shallowRef } from 'vue'
 import { takePhoto } from '../data/take-photo.ts'
-import type { Errand, ErrandKind } from '../devices/camera.ts'
+import type { Errand, ErrandKind, Shot } from '../devices/camera.ts'
 import { readCode } from '../devices/read-code.ts'
 import { useSession } from './session.ts'
 
@@ -31,14 +31,14 @@ export const useCamera = defineStore('camera', () => {
     if (!simulated.value) errand.value = of
     else if (!isBusy(of.kind)) void bring(of, simulate(of))
   }
-  async function simulate(of: Errand): Promise<Blob> {
+  async function simulate(of: Errand): Promise<Shot> {
     const view = await of.simulated()
     if (!view) throw new Error('The simulated camera has nothing before it: choose a file, or type it.')
     const { simulatedCamera } = await import('../devices/simulated-camera.ts')
     return simulatedCamera.take(view)
   }
 
-  async function takeIn(of: Errand, blob: Blob, by: string): Promise<void> {
+  async function takeIn(of: Errand, { blob, stand }: Shot, by: string): Promise<void> {
     if (of.read) {
       const text = await readCode(blob).catch(() => null)
       if (!text) throw new Error('No code is seen: hold it flat, with light from the side.')
@@ -46,24 +46,24 @@ export const useCamera = defineStore('camera', () => {
       return
     }
     const photo = await takePhoto(blob, by)
-    await of.keep(photo, blob)
+    await of.keep(stand ? { ...photo, stand } : photo, blob)
     shots.value += 1
   }
 
   /** One shot on its errand, in the order in which it was taken; what goes wrong is said for its kind. */
   let line: Promise<unknown> = Promise.resolve()
-  function bring(of: Errand, coming: Blob | Promise<Blob>): Promise<void> {
+  function bring(of: Errand, coming: Blob | Shot | Promise<Blob | Shot>): Promise<void> {
     const { kind } = of
     // Whoever works here when it is taken: it goes up as theirs.
     const by = session.person?.id ?? ''
     under[kind] = (under[kind] ?? 0) + 1
     delete wrong[kind]
-    const blob = Promise.resolve(coming)
+    const shot = Promise.resolve(coming).then(of => (of instanceof Blob ? { blob: of } : of))
     // It may fail before its turn comes.
-    blob.catch(() => undefined)
+    shot.catch(() => undefined)
     const turn = line.then(async () => {
       try {
-        await takeIn(of, await blob, by)
+        await takeIn(of, await shot, by)
       } catch (error) {
         wrong[kind] = (error as Error).message
       } finally {

@@ -11,6 +11,7 @@ import WhatToDo from '../parts/return/WhatToDo.vue'
 import { useJob } from '../stores/job.ts'
 import { useAligning } from './return/aligning.ts'
 import { useFitting } from './return/fitting.ts'
+import { useBehind } from './return/behind.ts'
 import { useGateInHand } from './return/gate-in-hand.ts'
 import { useStepInHand } from './return/step-in-hand.ts'
 
@@ -21,7 +22,12 @@ const { plan, index, r, goTo, next, inHand, photo, lines, marks, show } = step
 const atGate = useGateInHand(r, index)
 const { gate, ahead, held, unseen, needs, nearly, shut, counted, count } = atGate
 const { drawn, aligning, laid } = useAligning(r)
-const { problem, forth, all, tapMark, passGate, undo, shoot, busy, label } = useFitting(step, atGate)
+const { behind, shown: inside, look } = useBehind(gate, index)
+const { problem, forth, all, tapMark, passGate, undo, shoot, busy, label } = useFitting(
+  step,
+  atGate,
+  () => inside.value?.step,
+)
 const near = computed(() =>
   photo.value || !r.value || r.value.turn ? undefined : nearestPhoto(job.state, r.value.step.id),
 )
@@ -64,15 +70,15 @@ onLongPress(strong, all, { delay: 700, modifiers: { prevent: true } })
       />
       <section class="photo" aria-label="The photo as it was">
         <ThenAndNow
-          :then="laid ? laid.photo : photo"
-          :photos="laid ? [] : r.step.photos"
+          :then="inside ? inside.photo : laid ? laid.photo : photo"
+          :photos="inside || laid ? [] : r.step.photos"
           :near="near"
           :zone="r.step.zone"
           :family="job.family"
-          :now="r.step.later.at(-1)"
-          :marks="laid?.marks ?? marks"
-          :lines="laid ? [] : lines"
-          :title="laid?.title"
+          :now="(inside ?? r).step.later.at(-1)"
+          :marks="inside?.step.marks ?? laid?.marks ?? marks"
+          :lines="inside || laid ? [] : lines"
+          :title="inside ? `Behind it, as it was, step ${inside.number}` : laid?.title"
           :turn="r.turn"
           @show="show"
           @mark="tapMark"
@@ -90,6 +96,9 @@ onLongPress(strong, all, { delay: 700, modifiers: { prevent: true } })
         :counted="counted"
         :family="job.family"
         :may-pass="!job.isFixed"
+        :as-it-was="behind"
+        :looked-at="inside?.step.id"
+        @look="look"
         @pass="passGate"
         @count="count"
       />

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { stillOwed } from '@dialytica/core/ledger'
 import { owedCount } from '@dialytica/core/log'
-import type { Family } from '@dialytica/core/machine'
-import { gateSays, type Gate, type Need, type Reach } from '@dialytica/core/plan'
+import { zoneTitle, type Family } from '@dialytica/core/machine'
+import { gateSays, type AsItWas, type Gate, type Need, type Reach } from '@dialytica/core/plan'
 import type { Trial } from '@dialytica/core/proof'
 import { text } from '@dialytica/core/words'
 import { Check } from '@lucide/vue'
@@ -31,8 +31,11 @@ const props = defineProps<{
   counted: readonly string[]
   family: Family
   mayPass: boolean
+  /** What lies behind it, as it was before it was touched; and the step of which that is on the stage. */
+  asItWas: readonly AsItWas[]
+  lookedAt?: string | undefined
 }>()
-const emit = defineEmits<{ pass: [reason: string]; count: [name: string] }>()
+const emit = defineEmits<{ pass: [reason: string]; count: [name: string]; look: [step: string] }>()
 const job = useJob()
 const reason = ref('')
 watch(
@@ -76,6 +79,19 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
         ><b>See first, while it is off:</b> {{ unseen.map(t => text(t.name)).join(', ') }}. The plug stays out.</span
       >
       <LinkButton :to="toJob(job.id, 'proof')">Prove it</LinkButton>
+    </div>
+    <div v-if="asItWas.length" class="as-it-was" role="group" aria-label="Behind it, as it was">
+      <span>As it was behind it:</span>
+      <NButton
+        v-for="{ step, number } in asItWas"
+        :key="step.id"
+        :aria-pressed="lookedAt === step.id"
+        @click="emit('look', step.id)"
+      >
+        <Thumb :hash="step.photos[0]!.hash" />{{ step.zone ? zoneTitle(family, step.zone) : `Step ${number}`
+        }}<Check v-if="step.later.length" aria-label="photographed as it is now" />
+      </NButton>
+      <span v-if="lookedAt" role="status">Photograph it as it is now <kbd>P</kbd>, then lay it over.</span>
     </div>
     <BeforeTurn v-if="ahead === 0" :step="gate.step" :needs="needs" :fixed="!mayPass" />
     <p v-if="held && gate.turn?.falls.length" class="falls">
@@ -141,6 +157,7 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
   color: var(--danger);
 }
 .behind,
+.as-it-was,
 .counts {
   display: flex;
   flex-wrap: wrap;

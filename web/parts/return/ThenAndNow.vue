@@ -2,16 +2,22 @@
 import type { Point } from '@dialytica/core/capture'
 import type { Photo } from '@dialytica/core/log'
 import { zoneTitle, type Family, type Posture } from '@dialytica/core/machine'
+import type { Matched } from '@dialytica/core/then-and-now'
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
+import { useCommands } from '../../commands.ts'
 import { inShopTime } from '../../data/time.ts'
+import { useJob } from '../../stores/job.ts'
 import Cutaway from '../Cutaway.vue'
 import PhotoStage from '../PhotoStage.vue'
 import PhotoStrip from '../PhotoStrip.vue'
 import type { ShownMark } from '../stage/shown-mark.ts'
+import { useLaying } from '../then-and-now/laying.ts'
+import LaidOver from '../then-and-now/LaidOver.vue'
+import MatchPlaces from '../then-and-now/MatchPlaces.vue'
 
 /**
- * The photo as it was, with the marks of the step; beside it the photo of now, once one was taken. A step without a photo shows the
+ * The photo as it was, with the marks of the step; beside it, or laid over it, the photo of now, once one was taken. A step without a photo shows the
  * nearest one of its zone, else where on the machine it is.
  */
 const props = defineProps<{
@@ -31,16 +37,59 @@ const props = defineProps<{
   turn?: { to: Posture } | undefined
 }>()
 const emit = defineEmits<{ mark: [id: string]; show: [hash: string] }>()
-const beside = ref(true)
-watch(
-  () => props.now?.hash,
-  () => (beside.value = true),
+const job = useJob()
+const how = ref<'beside' | 'over' | 'then'>('beside')
+/** True while four places are tapped, asked for by hand. */
+const matching = ref(false)
+watch([() => props.then?.hash, () => props.now?.hash], () => {
+  how.value = 'beside'
+  matching.value = false
+})
+const { lay, laid, busy, problem, carried, known } = useLaying(
+  () => props.then,
+  () => props.now,
+  () => props.marks,
 )
-const both = computed(() => Boolean(props.now) && beside.value)
+const can = computed(() => Boolean(props.then && props.now))
+/** Where it is known how the photos lie, the marks of then are on that of now without asking. */
+watch([known, () => props.now?.hash], () => known.value && can.value && void lay(), { immediate: true })
+const both = computed(() => Boolean(props.now) && how.value === 'beside')
+const over = computed(() => can.value && how.value === 'over')
+function layOver(): void {
+  how.value = 'over'
+  if (!laid.value) void lay()
+}
+function matched(places: Matched): void {
+  matching.value = false
+  const { then, now } = props
+  if (then && now) job.says('photos-matched', { then: then.hash, now: now.hash, places })
+}
+useCommands({
+  compare: () => {
+    if (!props.now) return
+    if (how.value === 'beside' && can.value) layOver()
+    else how.value = how.value === 'then' ? 'beside' : 'then'
+  },
+})
 </script>
 
 <template>
-  <div class="pair" :class="{ both }">
+  <div v-if="over && then && now" class="over">
+    <MatchPlaces
+      v-if="!job.isFixed && (matching || problem)"
+      :then="then"
+      :now="now"
+      :marks="marks"
+      :why="problem"
+      @matched="matched"
+    />
+    <LaidOver v-else-if="laid" :then="then" :now="now" :laid="laid" :fixed="job.isFixed" @again="matching = true" />
+    <p v-else class="waits" role="status">{{ busy ? 'Laying now over then …' : problem }}</p>
+    <div class="back">
+      <NButton @click="how = 'beside'">Beside <kbd>B</kbd></NButton>
+    </div>
+  </div>
+  <div v-else class="pair" :class="{ both }">
     <figure>
       <PhotoStage v-if="then" :photo="then" :marks="marks" :lines="lines" mark-as="Fit" @mark="emit('mark', $event)" />
       <PhotoStage v-else-if="near" :photo="near.photo" :marks="[]" />
@@ -68,19 +117,32 @@ const both = computed(() => Boolean(props.now) && beside.value)
       </figcaption>
       <figcaption v-else-if="now || title">
         {{ title ?? 'then' }}<template v-if="then">, {{ inShopTime(then.takenAt, 'minute') }}</template>
-        <NButton v-if="now" @click="beside = !beside">
-          {{ beside ? 'Only then' : 'Beside now' }}
-        </NButton>
+        <NButton v-if="now" @click="how = both ? 'then' : 'beside'">{{ both ? 'Only then' : 'Beside now' }}</NButton>
+        <NButton v-if="can" @click="layOver">Lay over <kbd>B</kbd></NButton>
       </figcaption>
     </figure>
     <figure v-if="both && now" aria-label="The photo of now">
-      <PhotoStage :photo="now" :marks="[]" />
+      <PhotoStage :photo="now" :marks="carried" />
       <figcaption>now, {{ inShopTime(now.takenAt, 'minute') }}</figcaption>
     </figure>
   </div>
 </template>
 
 <style scoped>
+.over {
+  position: relative;
+  height: 100%;
+  background: #15191a;
+}
+.back {
+  position: absolute;
+  right: 8px;
+  top: 8px;
+}
+.waits {
+  color: #ece5d6;
+  padding: 24px;
+}
 .pair {
   display: grid;
   grid-auto-rows: minmax(0, 1fr);
@@ -97,6 +159,7 @@ figure {
   min-width: 0;
 }
 figcaption {
+  white-space: nowrap;
   position: absolute;
   left: 8px;
   bottom: 8px;

@@ -1,5 +1,5 @@
 import { seeTo } from '@dialytica/core/acts'
-import { isBack, settledCount, whyNot, type Settlement } from '@dialytica/core/log'
+import { isBack, settledCount, whyNot, type Settlement, type Step } from '@dialytica/core/log'
 import { text } from '@dialytica/core/words'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -14,6 +14,7 @@ import type { useStepInHand } from './step-in-hand.ts'
 export function useFitting(
   { plan, index, r, goTo, next }: ReturnType<typeof useStepInHand>,
   { held, needs, behind, pass, passClean }: ReturnType<typeof useGateInHand>,
+  inside: () => Step | undefined,
 ) {
   const job = useJob()
   const refit = useRefit()
@@ -67,10 +68,10 @@ export function useFitting(
   }
   const undo = () => tell(refit.undo())
 
-  /** A photo of now stands beside the one of then. */
+  /** A photo of now stands beside the one of then: of the step in hand, or of what lies behind its gate. */
   function shoot(): void {
     if (!r.value || job.isFixed) return
-    const { id: step, zone } = r.value.step
+    const { id: step, zone } = inside() ?? r.value.step
     camera.ask({
       kind: 'now',
       words: 'Photograph the same place as it is now.',

@@ -1,0 +1,106 @@
+import type { Glyph } from '../items/kinds.ts'
+import { evidenceOf, window, type Evidence } from './evidence.ts'
+import type { Grey } from './grey.ts'
+import { heapsOf, type Heap } from './heaps.ts'
+import type { Spot } from './homography.ts'
+import { isSameRound, isTurned } from './round.ts'
+
+/** What is marked on the photo of then, in shares of it. */
+export interface Marked extends Spot {
+  glyph: Glyph
+}
+
+/** A place where two photos differ, in shares of the photo of then; the worse the farther its score is over 1. */
+export interface Difference {
+  x: number
+  y: number
+  width: number
+  height: number
+  score: number
+}
+
+/** Sizes in pixels of a picture 800 wide; learnt on trial photos (docs/then-and-now.md). */
+export const measure = {
+  /** A heap at most so wide and high may be the head of a screw that came back at another angle. */
+  small: 44,
+  /** Evidence from which windows belong to one heap: for such a head, at a mark, anywhere. */
+  heap: 0.15,
+  atMark: 0.2,
+  anywhere: 0.3,
+  /** A mark is looked at so far about. */
+  about: 18,
+  /** Sum of evidence over its bound from which a mark, and a heap without one, is told. */
+  mark: 3,
+  told: 9,
+}
+
+const { reach, stride } = window
+
+/** Leaves out what is only the head of a screw that came back at another angle: where one is marked, and where one is seen. */
+function leaveTurned(evidence: Evidence, then: Grey, now: Grey, marks: readonly Marked[]): void {
+  const { columns, at } = evidence
+  for (const mark of marks) {
+    if (mark.glyph !== 'fastener') continue
+    const [x, y] = [mark.x * then.width, mark.y * then.height]
+    if (!isSameRound(then, now, x, y)) continue
+    at.forEach((e, i) => {
+      const [dx, dy] = [reach + (i % columns) * stride - x, reach + Math.floor(i / columns) * stride - y]
+      if (e && Math.hypot(dx, dy) < 20) at[i] = 0
+    })
+  }
+  for (const { cells, left, top, right, bottom } of heapsOf(evidence, measure.heap)) {
+    if ((right - left) * stride > measure.small || (bottom - top) * stride > measure.small) continue
+    // What would not be told anyway is not looked into.
+    if (cells.reduce((sum, i) => sum + at[i]!, 0) < measure.mark) continue
+    const [x, y] = [((left + right) / 2) * stride + reach, ((top + bottom) / 2) * stride + reach]
+    if (isTurned(then, now, x, y)) for (const i of cells) at[i] = 0
+  }
+}
+
+/** The evidence about a mark, as a heap, and how far it is over what is told. */
+function atMark({ columns, rows, at }: Evidence, x: number, y: number): { heap: Heap; score: number } {
+  const { about } = measure
+  const heap: Heap = { cells: [], left: columns, top: rows, right: 0, bottom: 0 }
+  let sum = 0
+  const [c0, c1] = [x - about, x + about].map(v => Math.round((v - reach) / stride))
+  const [r0, r1] = [y - about, y + about].map(v => Math.round((v - reach) / stride))
+  for (let r = Math.max(0, r0!); r <= Math.min(rows - 1, r1!); r++)
+    for (let c = Math.max(0, c0!); c <= Math.min(columns - 1, c1!); c++) {
+      const e = at[r * columns + c]! - measure.atMark
+      if (e <= 0 || Math.hypot(reach + c * stride - x, reach + r * stride - y) > about) continue
+      sum += e
+      heap.cells.push(r * columns + c)
+      heap.left = Math.min(heap.left, c)
+      heap.right = Math.max(heap.right, c)
+      heap.top = Math.min(heap.top, r)
+      heap.bottom = Math.max(heap.bottom, r)
+    }
+  return { heap, score: sum / measure.mark }
+}
+
+/**
+ * Where two pictures 800 wide differ of which `now` lies over `then`, the worst first. What is marked is what the hand undid: there less is
+ * enough to be told than elsewhere, where the light plays. Places that are part of a larger one are not told twice.
+ */
+export function differences(then: Grey, now: Grey, marks: readonly Marked[] = []): Difference[] {
+  const evidence = evidenceOf(then, now)
+  leaveTurned(evidence, then, now, marks)
+  const found = [
+    ...heapsOf(evidence, measure.anywhere).map(heap => ({
+      heap,
+      score: heap.cells.reduce((sum, i) => sum + evidence.at[i]! - measure.anywhere, 0) / measure.told,
+    })),
+    ...marks.map(m => atMark(evidence, m.x * then.width, m.y * then.height)),
+  ]
+    .filter(d => d.score >= 1)
+    .sort((p, q) => q.score - p.score)
+  const told: typeof found = []
+  for (const d of found) if (!told.some(({ heap }) => heap.cells.some(i => d.heap.cells.includes(i)))) told.push(d)
+  return told.map(({ heap: { left, top, right, bottom }, score }) => ({
+    x: (left * stride) / then.width,
+    y: (top * stride) / then.height,
+    width: ((right - left) * stride + 2 * reach) / then.width,
+    height: ((bottom - top) * stride + 2 * reach) / then.height,
+    score,
+  }))
+}

@@ -1,0 +1,5 @@
+export { type Compared, compare } from './compare.ts'
+export type { Difference, Marked } from './differences.ts'
+export { type Homography, type Match, type Spot, after, homographyOf, inverse, same, through } from './homography.ts'
+export type { Picture } from './picture.ts'
+export { type Matched, byStands, byTaps, fourOf } from './start.ts'
