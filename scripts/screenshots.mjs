@@ -93,6 +93,14 @@ const views = {
     await page.getByRole('button', { name: /^Back, step 6,/ }).click()
     await page.getByText('As numbered').waitFor()
   },
+  async 'then-and-now'() {
+    await page.goto(`${base}/jobs/${await job('smell of hot varnish')}/return`)
+    await page.getByRole('button', { name: /^Back, step 7,/ }).click()
+    await page.getByRole('button', { name: /Photo of now/ }).click()
+    await page.getByRole('button', { name: /Lay over/ }).click()
+    await page.getByRole('button', { name: 'Wipe' }).click()
+    await page.getByText('differ: look at them').waitFor()
+  },
   async gate() {
     await page.goto(`${base}/jobs/${await job('smell of hot varnish')}/return`)
     await page.getByRole('button', { name: /^Back, step 6,/ }).click()
@@ -151,10 +159,6 @@ const views = {
   async close() {
     await page.goto(`${base}/jobs/${await job('Auto-dosing')}/close`)
     await page.getByRole('heading', { name: 'Closed clean.' }).waitFor()
-  },
-  async models() {
-    await page.goto(`${base}/models`)
-    await page.getByRole('heading', { name: 'Corrane FL-84' }).waitFor()
   },
 }
 

@@ -13,6 +13,7 @@ export interface Match {
   to: Spot
 }
 
+/** Every point stays where it is. */
 export const same: Homography = [1, 0, 0, 0, 1, 0, 0, 0, 1]
 
 /** Where a map puts a point. */

@@ -1,4 +1,4 @@
-export { type Compared, compare } from './compare.ts'
+export { compare } from './compare.ts'
 export type { Difference, Marked } from './differences.ts'
 export { type Homography, type Match, type Spot, after, homographyOf, inverse, same, through } from './homography.ts'
 export type { Picture } from './picture.ts'

@@ -60,39 +60,41 @@ const count = computed(() => outlines.value.length)
 
 <template>
   <div class="laid-over">
-    <PhotoStage :photo="then" :marks="[]">
-      <template #over="{ width, height }">
-        <div class="now" :style="shown">
-          <img v-if="src" :src="src" alt="" :style="{ transform: laidIn(width, height) }" />
-        </div>
-        <svg :viewBox="`0 0 ${width} ${height}`" :width="width" :height="height" aria-hidden="true">
-          <line
-            v-if="how === 'wipe'"
-            class="edge"
-            :x1="(width * wiped) / 100"
-            :x2="(width * wiped) / 100"
-            y1="0"
-            :y2="height"
-          />
-          <g v-for="(o, i) in outlines" :key="i">
-            <rect
-              class="halo"
-              :x="o.x * width"
-              :y="o.y * height"
-              :width="o.width * width"
-              :height="o.height * height"
-              rx="6"
+    <div class="seen">
+      <PhotoStage :photo="then" :marks="[]">
+        <template #over="{ width, height }">
+          <div class="now" :style="shown">
+            <img v-if="src" :src="src" alt="" :style="{ transform: laidIn(width, height) }" />
+          </div>
+          <svg :viewBox="`0 0 ${width} ${height}`" :width="width" :height="height" aria-hidden="true">
+            <line
+              v-if="how === 'wipe'"
+              class="edge"
+              :x1="(width * wiped) / 100"
+              :x2="(width * wiped) / 100"
+              y1="0"
+              :y2="height"
             />
-            <rect :x="o.x * width" :y="o.y * height" :width="o.width * width" :height="o.height * height" rx="6" />
-            <g :transform="`translate(${o.x * width} ${o.y * height})`">
-              <circle r="13" />
-              <text y="5">{{ i + 1 }}</text>
+            <g v-for="(o, i) in outlines" :key="i">
+              <rect
+                class="halo"
+                :x="o.x * width"
+                :y="o.y * height"
+                :width="o.width * width"
+                :height="o.height * height"
+                rx="6"
+              />
+              <rect :x="o.x * width" :y="o.y * height" :width="o.width * width" :height="o.height * height" rx="6" />
+              <g :transform="`translate(${o.x * width} ${o.y * height})`">
+                <circle r="13" />
+                <text y="5">{{ i + 1 }}</text>
+              </g>
             </g>
-          </g>
-        </svg>
-      </template>
-    </PhotoStage>
-    <p class="which" aria-hidden="true">{{ seen }}</p>
+          </svg>
+        </template>
+      </PhotoStage>
+      <p class="which" aria-hidden="true">{{ seen }}</p>
+    </div>
     <div class="ways">
       <div role="group" aria-label="How they are shown">
         <NButton :aria-pressed="how === 'blink'" @click="how === 'blink' ? turn() : (how = 'blink')">
@@ -165,10 +167,14 @@ text {
   stroke: #fbf8f1;
   stroke-width: 3;
 }
+.seen {
+  position: relative;
+  min-height: 0;
+}
 .which {
   position: absolute;
   left: 8px;
-  top: 8px;
+  bottom: 8px;
   padding: 2px 10px;
   background: var(--plate);
   color: var(--on-plate);
