@@ -20,7 +20,7 @@ export interface Difference {
 }
 
 /** Sizes in pixels of a picture 800 wide; learnt on trial photos (docs/then-and-now.md). */
-export const measure = {
+const measure = {
   /** A heap at most so wide and high may be the head of a screw that came back at another angle. */
   small: 44,
   /** Evidence from which windows belong to one heap: for such a head, at a mark, anywhere. */
@@ -32,7 +32,7 @@ export const measure = {
   /** Sum of evidence over its bound from which a mark, and a heap without one, is told. */
   mark: 3,
   told: 9,
-}
+} as const
 
 const { reach, stride } = window
 

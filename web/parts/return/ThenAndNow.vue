@@ -45,19 +45,17 @@ watch([() => props.then?.hash, () => props.now?.hash], () => {
   how.value = 'beside'
   matching.value = false
 })
-const { lay, laid, busy, problem, carried, known } = useLaying(
+const { lay, laid, busy, problem, carried } = useLaying(
   () => props.then,
   () => props.now,
   () => props.marks,
 )
 const can = computed(() => Boolean(props.then && props.now))
-/** Where it is known how the photos lie, the marks of then are on that of now without asking. */
-watch([known, () => props.now?.hash], () => known.value && can.value && void lay(), { immediate: true })
 const both = computed(() => Boolean(props.now) && how.value === 'beside')
 const over = computed(() => can.value && how.value === 'over')
 function layOver(): void {
   how.value = 'over'
-  if (!laid.value) void lay()
+  if (!laid.value && !busy.value) void lay()
 }
 function matched(places: Matched): void {
   matching.value = false

@@ -42,10 +42,16 @@ export function useLaying(
     busy.value = false
     found.value = answer
   }
-  watch([() => then()?.hash, () => now()?.hash, start], () => {
-    found.value = null
-    busy.value = false
-  })
+  // Where it is known how they lie, nobody has to ask.
+  watch(
+    [() => then()?.hash, () => now()?.hash, start],
+    () => {
+      found.value = null
+      busy.value = false
+      if (start.value) void lay()
+    },
+    { immediate: true },
+  )
 
   const laid = computed(() => (found.value?.ok ? found.value : null))
   /** The marks of then where they are on the photo of now. */
@@ -59,5 +65,5 @@ export function useLaying(
     })
   })
   const problem = computed(() => (found.value && !found.value.ok ? found.value.problem : ''))
-  return { lay, laid, busy, problem, carried, known: computed(() => start.value !== null) }
+  return { lay, laid, busy, problem, carried }
 }
