@@ -105,6 +105,7 @@ figure {
   min-width: 0;
 }
 figcaption {
+  pointer-events: none;
   position: absolute;
   left: 8px;
   bottom: 8px;
