@@ -2,7 +2,7 @@ import { compare, homographyOf } from '@dialytica/core/then-and-now'
 import { faultKinds } from '@dialytica/demo/test/place.ts'
 import { madePlace } from '@dialytica/demo/test/made-place.ts'
 import { developed } from '@dialytica/demo/test/photograph.ts'
-import { trialOf, type Trial } from '@dialytica/demo/test/trial.ts'
+import { trialOf, tried } from '@dialytica/demo/test/trial.ts'
 import { median, type Line } from './line.ts'
 
 /** The seeds of places on which nothing was tuned. */
@@ -31,16 +31,6 @@ export async function thenAndNow(): Promise<Line> {
   }
 }
 
-const tells = async (trial: Trial): Promise<{ told: boolean; found: boolean }> => {
-  const shots = await trial.take()
-  const laid = compare(await developed(shots.then), await developed(shots.now), homographyOf(trial.taps)!, trial.marks)
-  const all = laid?.differences ?? []
-  const found = all.some(d =>
-    trial.wrong.some(p => p.x > d.x && p.x < d.x + d.width && p.y > d.y && p.y < d.y + d.height),
-  )
-  return { told: all.length > 0, found }
-}
-
 /**
  * 240 pairs of photos of places that nobody designed, in another light and from up to 15 degrees aside: what was put back wrongly is found,
  * and nothing is told where nothing is wrong. Some eight minutes.
@@ -53,7 +43,7 @@ export async function thenAndNowFound(): Promise<Line> {
     const seed = first + 1 + (i >> 2)
     const trial = await trialOf(madePlace(seed), kind, seed * 4 + (i % 4))
     if (!trial) continue
-    const { told, found } = await tells(trial)
+    const { told, found } = await tried(trial)
     if (kind === 'right') {
       count.right += 1
       if (told) count.told += 1

@@ -5,6 +5,7 @@ import type { ReturnStep } from './mirror.ts'
 
 /** A place behind a gate as it was before anything there was touched: the first step there that has a photo, and that photo. */
 export interface AsItWas {
+  zone: string
   step: StepState
   number: number
   photo: Photo
@@ -18,8 +19,9 @@ export function asItWasBehind({ hides }: Pick<Gate, 'hides'>, plan: readonly Ret
   const behind = plan.filter(r => hides.includes(r.step.id)).sort((a, b) => a.number - b.number)
   const zones = new Map<string, AsItWas>()
   for (const { step, number } of behind) {
+    const { zone } = step
     const [photo] = step.photos
-    if (photo && step.zone && !zones.has(step.zone)) zones.set(step.zone, { step, number, photo })
+    if (photo && zone && !zones.has(zone)) zones.set(zone, { zone, step, number, photo })
   }
   return [...zones.values()]
 }

@@ -59,20 +59,11 @@ export function gates(family: Family, plan: readonly ReturnStep[], assembly?: Pi
   const covers = plan.flatMap((step, at) =>
     step.moves.flatMap(({ move }) => zonesOpenedBy(move).map(zone => ({ zone, at, number: step.number }))),
   )
-  const found = new Map<number, Gate & { hidden: ReturnStep[] }>()
+  const found = new Map<number, Omit<Gate, keyof BehindIt> & { hidden: ReturnStep[] }>()
   for (const { zone, at } of covers) {
     const { step, debts, owes } = plan[at]!
     const closed = debts.length > 0 && owes === 0
-    const gate = found.get(at) ?? {
-      at,
-      step: step.id,
-      zones: [],
-      closed,
-      behind: [],
-      counts: [],
-      hides: [],
-      hidden: [],
-    }
+    const gate = found.get(at) ?? { at, step: step.id, zones: [], closed, hidden: [] }
     if (!gate.zones.includes(zone)) gate.zones.push(zone)
     found.set(at, gate)
   }
@@ -86,19 +77,20 @@ export function gates(family: Family, plan: readonly ReturnStep[], assembly?: Pi
     for (const c of over) levels.set(c.zone, Math.max(levels.get(c.zone) ?? -1, c.at))
     found.get(Math.min(...levels.values()))!.hidden.push(step)
   }
-  const covered = [...found.values()].map(({ hidden, ...gate }) => ({
-    ...gate,
-    behind: hidden.toReversed().flatMap(r => r.debts.filter(d => owedCount(d) > 0)),
-    counts: countsOf(hidden),
-    hides: idsOf(hidden),
-  }))
+  const covered = [...found.values()].map(({ hidden, ...gate }): Gate => ({ ...gate, ...behindIt(hidden) }))
   const others = [...turnGates(plan), ...wallGates(family, plan), ...(assembly ? partGates(plan, assembly, found) : [])]
   return [...covered, ...others].sort((a, b) => a.at - b.at)
 }
 
-const idsOf = (steps: readonly ReturnStep[]) => steps.map(r => r.step.id)
-
 const stillOwedOf = (steps: readonly ReturnStep[]): Debt[] => steps.flatMap(r => r.debts.filter(d => owedCount(d) > 0))
+
+type BehindIt = Pick<Gate, 'behind' | 'counts' | 'hides'>
+/** What a gate says of the steps behind it, given in the order of the plan. */
+const behindIt = (hidden: readonly ReturnStep[]): BehindIt => ({
+  behind: stillOwedOf(hidden.toReversed()),
+  counts: countsOf(hidden),
+  hides: hidden.map(r => r.step.id),
+})
 
 /** The parts of a return as gates: over what the plan has before them, as long as something of that is owed. */
 function partGates(
@@ -118,20 +110,7 @@ function partGates(
   return [...hidden].flatMap(([at, steps]): Gate[] => {
     const { step } = plan[at]!
     const over = step.moves.flatMap(m => traitsOf(m).part ?? [])[0]
-    return over
-      ? [
-          {
-            at,
-            step: step.id,
-            zones: [],
-            over,
-            closed: false,
-            behind: stillOwedOf(steps.toReversed()),
-            counts: [],
-            hides: idsOf(steps),
-          },
-        ]
-      : []
+    return over ? [{ at, step: step.id, zones: [], over, closed: false, ...behindIt(steps), counts: [] }] : []
   })
 }
 
@@ -147,9 +126,7 @@ const wallGates = (family: Family, plan: readonly ReturnStep[]): Gate[] =>
         zones: [],
         wall: true,
         closed: w.debts.length > 0 && w.owes === 0,
-        behind: stillOwedOf(there.toReversed()),
-        counts: countsOf(there),
-        hides: idsOf(there),
+        ...behindIt(there),
       },
     ]
   })

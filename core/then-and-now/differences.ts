@@ -1,9 +1,9 @@
 import type { Glyph } from '../items/kinds.ts'
-import { evidenceOf, window, type Evidence } from './evidence.ts'
+import { evidenceOf, grid, middleOf, type Evidence } from './evidence.ts'
 import type { Grey } from './grey.ts'
-import { heapsOf, type Heap } from './heaps.ts'
+import { heapOf, heapsOf } from './heaps.ts'
 import type { Spot } from './homography.ts'
-import { isSameRound, isTurned } from './round.ts'
+import { isMarkedHead, isTurned } from './round.ts'
 
 /** What is marked on the photo of then, in shares of it. */
 export interface Marked extends Spot {
@@ -27,26 +27,37 @@ const measure = {
   heap: 0.15,
   atMark: 0.2,
   anywhere: 0.3,
-  /** A mark is looked at so far about. */
+  /** A mark is looked at so far about; the head of a marked screw is left out so far about. */
   about: 18,
+  head: 20,
   /** Sum of evidence over its bound from which a mark, and a heap without one, is told. */
   mark: 3,
   told: 9,
 } as const
 
-const { reach, stride } = window
+const { reach, stride } = grid
+
+/** The windows whose middle is at most so many pixels from a place. */
+function cellsAbout({ columns, rows }: Evidence, x: number, y: number, far: number): number[] {
+  const [c0, c1] = [x - far, x + far].map(v => Math.round((v - reach) / stride))
+  const [r0, r1] = [y - far, y + far].map(v => Math.round((v - reach) / stride))
+  const cells: number[] = []
+  for (let r = Math.max(0, r0!); r <= Math.min(rows - 1, r1!); r++)
+    for (let c = Math.max(0, c0!); c <= Math.min(columns - 1, c1!); c++) {
+      const i = r * columns + c
+      const at = middleOf(i, columns)
+      if (Math.hypot(at.x - x, at.y - y) <= far) cells.push(i)
+    }
+  return cells
+}
 
 /** Leaves out what is only the head of a screw that came back at another angle: where one is marked, and where one is seen. */
 function leaveTurned(evidence: Evidence, then: Grey, now: Grey, marks: readonly Marked[]): void {
-  const { columns, at } = evidence
+  const { at } = evidence
   for (const mark of marks) {
     if (mark.glyph !== 'fastener') continue
     const [x, y] = [mark.x * then.width, mark.y * then.height]
-    if (!isSameRound(then, now, x, y)) continue
-    at.forEach((e, i) => {
-      const [dx, dy] = [reach + (i % columns) * stride - x, reach + Math.floor(i / columns) * stride - y]
-      if (e && Math.hypot(dx, dy) < 20) at[i] = 0
-    })
+    if (isMarkedHead(then, now, x, y)) for (const i of cellsAbout(evidence, x, y, measure.head)) at[i] = 0
   }
   for (const { cells, left, top, right, bottom } of heapsOf(evidence, measure.heap)) {
     if ((right - left) * stride > measure.small || (bottom - top) * stride > measure.small) continue
@@ -57,25 +68,10 @@ function leaveTurned(evidence: Evidence, then: Grey, now: Grey, marks: readonly 
   }
 }
 
-/** The evidence about a mark, as a heap, and how far it is over what is told. */
-function atMark({ columns, rows, at }: Evidence, x: number, y: number): { heap: Heap; score: number } {
-  const { about } = measure
-  const heap: Heap = { cells: [], left: columns, top: rows, right: 0, bottom: 0 }
-  let sum = 0
-  const [c0, c1] = [x - about, x + about].map(v => Math.round((v - reach) / stride))
-  const [r0, r1] = [y - about, y + about].map(v => Math.round((v - reach) / stride))
-  for (let r = Math.max(0, r0!); r <= Math.min(rows - 1, r1!); r++)
-    for (let c = Math.max(0, c0!); c <= Math.min(columns - 1, c1!); c++) {
-      const e = at[r * columns + c]! - measure.atMark
-      if (e <= 0 || Math.hypot(reach + c * stride - x, reach + r * stride - y) > about) continue
-      sum += e
-      heap.cells.push(r * columns + c)
-      heap.left = Math.min(heap.left, c)
-      heap.right = Math.max(heap.right, c)
-      heap.top = Math.min(heap.top, r)
-      heap.bottom = Math.max(heap.bottom, r)
-    }
-  return { heap, score: sum / measure.mark }
+/** Windows that may be told as one place, and how far they are over what is told: by the sum of what each is over a bound. */
+function candidate({ columns, at }: Evidence, cells: readonly number[], over: number, told: number) {
+  const sum = cells.reduce((all, i) => all + at[i]! - over, 0)
+  return { heap: heapOf(cells, columns), score: sum / told }
 }
 
 /**
@@ -85,12 +81,20 @@ function atMark({ columns, rows, at }: Evidence, x: number, y: number): { heap: 
 export function differences(then: Grey, now: Grey, marks: readonly Marked[] = []): Difference[] {
   const evidence = evidenceOf(then, now)
   leaveTurned(evidence, then, now, marks)
+  const { at } = evidence
   const found = [
-    ...heapsOf(evidence, measure.anywhere).map(heap => ({
-      heap,
-      score: heap.cells.reduce((sum, i) => sum + evidence.at[i]! - measure.anywhere, 0) / measure.told,
-    })),
-    ...marks.map(m => atMark(evidence, m.x * then.width, m.y * then.height)),
+    ...heapsOf(evidence, measure.anywhere).map(({ cells }) =>
+      candidate(evidence, cells, measure.anywhere, measure.told),
+    ),
+    ...marks.map(m => {
+      const about = cellsAbout(evidence, m.x * then.width, m.y * then.height, measure.about)
+      return candidate(
+        evidence,
+        about.filter(i => at[i]! > measure.atMark),
+        measure.atMark,
+        measure.mark,
+      )
+    }),
   ]
     .filter(d => d.score >= 1)
     .sort((p, q) => q.score - p.score)

@@ -1,9 +1,10 @@
 import { burnt, type Grey } from './grey.ts'
+import type { Spot } from './homography.ts'
 import { fineOf, likeness, noise, spiral, windowsOf, type Windows } from './likeness.ts'
 import { fieldStride, movedOf, type Moved } from './moved.ts'
 
 /** Windows that are compared, in pixels of a picture 800 wide: from the middle to the side, and from one to the next. */
-export const window = { reach: 5, stride: 4 } as const
+export const grid = { reach: 5, stride: 4 } as const
 /** From the middle to the side of the window whose mean is taken away first. */
 const fine = 14
 /** Likeness from which the search for a better place ends. */
@@ -22,9 +23,15 @@ export interface Evidence {
   at: Float32Array
 }
 
+/** The middle of a window by its place in the evidence, in pixels. */
+export const middleOf = (i: number, columns: number): Spot => ({
+  x: grid.reach + (i % columns) * grid.stride,
+  y: grid.reach + Math.floor(i / columns) * grid.stride,
+})
+
 /** For each window of `a` how sure it is that `b` has nothing like it where it has moved to. */
 function missing(a: Windows, b: Windows, moved: Moved, way: 1 | -1, columns: number, rows: number): Float32Array {
-  const { reach, stride } = window
+  const { reach, stride } = grid
   const out = new Float32Array(columns * rows)
   const { width, height } = a.grey
   for (let r = 0; r < rows; r++)
@@ -75,7 +82,7 @@ function missing(a: Windows, b: Windows, moved: Moved, way: 1 | -1, columns: num
 
 /** Which share of the window about a pixel, and of a little more, is burnt out. */
 function burntAt({ width, height, data }: Grey, x: number, y: number): number {
-  const r = window.reach + 2
+  const r = grid.reach + 2
   let count = 0
   for (let v = Math.max(0, y - r); v <= Math.min(height - 1, y + r); v++)
     for (let u = Math.max(0, x - r); u <= Math.min(width - 1, x + r); u++) if (data[v * width + u]! > burnt) count += 1
@@ -84,7 +91,7 @@ function burntAt({ width, height, data }: Grey, x: number, y: number): number {
 
 /** Compares two pictures 800 wide of which `now` lies over `then`; each is looked for in the other, so that what is gone and what has come both count. */
 export function evidenceOf(then: Grey, now: Grey): Evidence {
-  const { reach, stride } = window
+  const { reach, stride } = grid
   const { width, height } = then
   const columns = Math.floor((width - 2 * reach - 1) / stride) + 1
   const rows = Math.floor((height - 2 * reach - 1) / stride) + 1
@@ -96,7 +103,7 @@ export function evidenceOf(then: Grey, now: Grey): Evidence {
   const at = gone.map((e, i) => {
     const c = come[i]!
     if (e === 0 && c === 0) return 0
-    const [x, y] = [reach + (i % columns) * stride, reach + Math.floor(i / columns) * stride]
+    const { x, y } = middleOf(i, columns)
     // What light has eaten on one picture is not missing there.
     return Math.max(e && e * (1 - burntAt(now, x, y)), c && c * (1 - burntAt(then, x, y)))
   })

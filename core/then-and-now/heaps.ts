@@ -1,15 +1,28 @@
 import type { Evidence } from './evidence.ts'
 
-/** Windows that touch and are each over a bound, and the columns and rows that they span. */
+/** Windows that belong together, by their places in the evidence, and the columns and rows that they span. */
 export interface Heap {
-  cells: number[]
+  cells: readonly number[]
   left: number
   top: number
   right: number
   bottom: number
 }
 
-/** The heaps of evidence over a bound. */
+/** What some windows span. */
+export function heapOf(cells: readonly number[], columns: number): Heap {
+  const heap = { cells, left: columns, top: Infinity, right: 0, bottom: 0 }
+  for (const i of cells) {
+    const [c, r] = [i % columns, Math.floor(i / columns)]
+    heap.left = Math.min(heap.left, c)
+    heap.right = Math.max(heap.right, c)
+    heap.top = Math.min(heap.top, r)
+    heap.bottom = Math.max(heap.bottom, r)
+  }
+  return heap
+}
+
+/** The heaps of windows that touch and are each over a bound. */
 export function heapsOf({ columns, rows, at }: Evidence, over: number): Heap[] {
   const seen = new Uint8Array(at.length)
   const heaps: Heap[] = []
@@ -17,14 +30,10 @@ export function heapsOf({ columns, rows, at }: Evidence, over: number): Heap[] {
     if (seen[start] || at[start]! < over) continue
     seen[start] = 1
     const stack = [start]
-    const heap: Heap = { cells: [], left: columns, top: rows, right: 0, bottom: 0 }
+    const cells: number[] = []
     for (let i = stack.pop(); i !== undefined; i = stack.pop()) {
+      cells.push(i)
       const [c, r] = [i % columns, Math.floor(i / columns)]
-      heap.cells.push(i)
-      heap.left = Math.min(heap.left, c)
-      heap.right = Math.max(heap.right, c)
-      heap.top = Math.min(heap.top, r)
-      heap.bottom = Math.max(heap.bottom, r)
       for (let v = Math.max(0, r - 1); v <= Math.min(rows - 1, r + 1); v++)
         for (let u = Math.max(0, c - 1); u <= Math.min(columns - 1, c + 1); u++) {
           const j = v * columns + u
@@ -33,7 +42,7 @@ export function heapsOf({ columns, rows, at }: Evidence, over: number): Heap[] {
           stack.push(j)
         }
     }
-    heaps.push(heap)
+    heaps.push(heapOf(cells, columns))
   }
   return heaps
 }

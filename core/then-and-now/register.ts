@@ -96,13 +96,13 @@ export interface Registered {
  * Makes a map from pixels of `then` to pixels of `now` better by what is seen on both: places of then are looked for about where the map
  * puts them, at half size first, and the map is fitted anew to those that agree. Null when too few do.
  */
-export function registered(then: Grey, now: Grey, start: Homography, radius = 14): Registered | null {
+export function registered(then: Grey, now: Grey, start: Homography): Registered | null {
   const half = stretched(0.5, 0.5)
   const twice = stretched(2, 2)
   const [smallThen, smallNow] = [halved(then), halved(now)]
   const shrunk = after(after(half, start), twice)
   const coarse = agreed(
-    foundAgain(smallThen, laidOver(smallNow, shrunk, smallThen.width, smallThen.height), 9, radius),
+    foundAgain(smallThen, laidOver(smallNow, shrunk, smallThen.width, smallThen.height), 9, 14),
     2.5,
   )
   if (!coarse) return null

@@ -75,11 +75,9 @@ function alike(a: readonly number[], b: readonly number[]): number {
 
 /** Radii at which a head is looked for, in pixels of a picture 800 wide. */
 const radii = [11, 13, 15, 17]
-/** How round a thing must be, and how alike the rings of two. */
-const [isRound, isAlike] = [0.3, 0.95]
 
-/** True where both pictures show the same round thing about a place, turned or not: the head of a screw comes back at another angle. */
-export function isTurned(then: Grey, now: Grey, x: number, y: number): boolean {
+/** True where both pictures show a thing about a place that is so round, and whose rings are so alike. */
+function isSameRound(then: Grey, now: Grey, x: number, y: number, isRound: number, isAlike: number): boolean {
   const [cx, cy] = [Math.round(x), Math.round(y)]
   return radii.some(radius => {
     const a = roundest(then, cx, cy, 6, radius)
@@ -89,11 +87,10 @@ export function isTurned(then: Grey, now: Grey, x: number, y: number): boolean {
   })
 }
 
-/** True where the rings about a marked screw are the same, or nearly: its head is there. An empty hole is dark where a head shines. */
-export function isSameRound(then: Grey, now: Grey, x: number, y: number): boolean {
-  const [cx, cy] = [Math.round(x), Math.round(y)]
-  return radii.some(radius => {
-    const [a, b] = [roundest(then, cx, cy, 6, radius), roundest(now, cx, cy, 6, radius)]
-    return a.profile.length > 0 && b.profile.length > 0 && alike(a.profile, b.profile) > 0.8
-  })
-}
+/** True where both show the same round thing, turned or not: the head of a screw comes back at another angle. */
+export const isTurned = (then: Grey, now: Grey, x: number, y: number): boolean =>
+  isSameRound(then, now, x, y, 0.3, 0.95)
+
+/** True where the head of a marked screw is on both: that it is round is known. An empty hole is dark where a head shines. */
+export const isMarkedHead = (then: Grey, now: Grey, x: number, y: number): boolean =>
+  isSameRound(then, now, x, y, 0, 0.8)

@@ -8,7 +8,9 @@ export type Matched = EntryOf<'photos-matched'>['body']['places']
 /** From shares of one photo to shares of another by where their cameras stood; null where one did not know, or stood elsewhere. */
 export function byStands(then: Photo, now: Photo): Homography | null {
   if (!then.stand || then.stand.place !== now.stand?.place) return null
-  return after(now.stand.map as unknown as Homography, inverse(then.stand.map as unknown as Homography))
+  // The schema holds them to nine numbers.
+  const [a, b] = [then.stand.map, now.stand.map] as unknown as [Homography, Homography]
+  return after(b, inverse(a))
 }
 
 /** From shares of one photo to shares of another by places that were tapped on both, or why they do not do. */

@@ -63,10 +63,18 @@ interface Drawn {
   data: Buffer
 }
 
+/** A drawing as an SVG document of a size in pixels that shows a box of the place. */
+const svgOf = (width: number, height: number, box: string, inner: string): Buffer =>
+  Buffer.from(
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="${box}"><defs>${defs}</defs>${inner}</svg>`,
+  )
+
 /** A layer as pixels with their opacity, cut to what is drawn on it. */
 async function draw(svg: string): Promise<Drawn | null> {
-  const whole = `<svg xmlns="http://www.w3.org/2000/svg" width="${wide}" height="${high}" viewBox="${-rim} ${-rim} ${wide} ${high}"><defs>${defs}</defs>${svg}</svg>`
-  const { data } = await sharp(Buffer.from(whole)).ensureAlpha().raw().toBuffer({ resolveWithObject: true })
+  const data = await sharp(svgOf(wide, high, `${-rim} ${-rim} ${wide} ${high}`, svg))
+    .ensureAlpha()
+    .raw()
+    .toBuffer()
   const dots = new Uint32Array(data.buffer, data.byteOffset, wide * high)
   let [l, t, r, b] = [wide, high, -1, -1]
   for (let y = 0; y < high; y++)
@@ -93,12 +101,9 @@ async function draw(svg: string): Promise<Drawn | null> {
 
 /** Places of the frame at which two drawings differ, some 40 of them; the one nearest to their middle first. */
 export async function changed(one: string, other: string): Promise<Place[]> {
-  const small = async (svg: string) =>
-    sharp(
-      Buffer.from(
-        `<svg xmlns="http://www.w3.org/2000/svg" width="400" height="250" viewBox="0 0 ${frame.width} ${frame.height}"><defs>${defs}</defs><rect width="1600" height="1000" fill="#888"/>${svg}</svg>`,
-      ),
-    )
+  const ground = `<rect width="${frame.width}" height="${frame.height}" fill="#888"/>`
+  const small = (svg: string) =>
+    sharp(svgOf(400, 250, `0 0 ${frame.width} ${frame.height}`, ground + svg))
       .greyscale()
       .raw()
       .toBuffer()

@@ -36,7 +36,7 @@ export function planeAt({ yaw, pitch, roll, zoom, dx, dy }: Stand, height: numbe
 }
 
 /** A stand no farther than so many degrees from the straight one, in any direction, and turned about the lens by as much. */
-export function standOf(d: Dice, degrees: number): Stand {
+export function standWithin(d: Dice, degrees: number): Stand {
   const about = (spread: number) => (d() * 2 - 1) * spread
   const way = d() * 2 * Math.PI
   const tilt = degrees * Math.sqrt(d())

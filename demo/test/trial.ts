@@ -1,11 +1,11 @@
 import type { Glyph } from '@dialytica/core/items'
-import { through, type Match, type Spot } from '@dialytica/core/then-and-now'
+import { compare, homographyOf, through, type Match, type Spot } from '@dialytica/core/then-and-now'
 import { dice } from '@dialytica/core/test/dice.ts'
 import { frame } from '../camera/light.ts'
 import type { Place } from '../camera/lines.ts'
 import { layersOf, type FaultKind, type TrialPlace } from './place.ts'
-import { changed, lightOf, photograph } from './photograph.ts'
-import { planeAt, standOf, type Stand } from './stand.ts'
+import { changed, developed, lightOf, photograph } from './photograph.ts'
+import { planeAt, standWithin, type Stand } from './stand.ts'
 
 /** What two photos are taken of and how; points in shares of the photo of then, and in pairs with that of now. */
 export interface Trial {
@@ -45,7 +45,7 @@ export async function trialOf(place: TrialPlace, kind: FaultKind | 'right', seed
   const differs = wrong ? await changed(wrong.right(null), wrong.wrong!.draw(null)) : []
   // What another thing lies over is not seen either way: it is left to its own trial.
   const needed = [...place.taps, ...differs.slice(0, 1)]
-  const stands = Array.from({ length: 60 }, () => ({ then: standOf(d, 3), now: standOf(d, 15) }))
+  const stands = Array.from({ length: 60 }, () => ({ then: standWithin(d, 3), now: standWithin(d, 15) }))
   const both = stands.find(s => needed.every(isSeen(s.then)) && needed.every(isSeen(s.now)))
   if (!both) return null
   const [litThen, litNow] = [lightOf(d), lightOf(d)]
@@ -67,4 +67,14 @@ export async function trialOf(place: TrialPlace, kind: FaultKind | 'right', seed
       now: await photograph(layersOf(place, dice(seed + 1), wrong), both.now, litNow, seed + 2),
     }),
   }
+}
+
+/** Whether the photos of a trial could be laid over each other, anything was told to differ, and the wrong thing was among it. */
+export async function tried(trial: Trial): Promise<{ laid: boolean; told: boolean; found: boolean }> {
+  const { then, now } = await trial.take()
+  const laid = compare(await developed(then), await developed(now), homographyOf(trial.taps)!, trial.marks)
+  const all = laid?.differences ?? []
+  const covers = (d: (typeof all)[number]) =>
+    trial.wrong.some(p => p.x > d.x && p.x < d.x + d.width && p.y > d.y && p.y < d.y + d.height)
+  return { laid: laid !== null, told: all.length > 0, found: all.some(covers) }
 }

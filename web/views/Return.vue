@@ -21,8 +21,10 @@ const step = useStepInHand()
 const { plan, index, r, goTo, next, inHand, photo, lines, marks, show } = step
 const atGate = useGateInHand(r, index)
 const { gate, ahead, held, unseen, needs, nearly, shut, counted, count } = atGate
-const { drawn, aligning, laid } = useAligning(r)
-const { behind, shown: inside, look } = useBehind(gate, index)
+const { drawn, aligning, laid: aligned } = useAligning(r)
+const { behind, inside, laid: hidden, look } = useBehind(gate, index)
+/** Another photo than that of the step, where one was laid on the stage. */
+const laid = computed(() => hidden.value ?? aligned.value)
 const { problem, forth, all, tapMark, passGate, undo, shoot, busy, label } = useFitting(
   step,
   atGate,
@@ -70,15 +72,15 @@ onLongPress(strong, all, { delay: 700, modifiers: { prevent: true } })
       />
       <section class="photo" aria-label="The photo as it was">
         <ThenAndNow
-          :then="inside ? inside.photo : laid ? laid.photo : photo"
-          :photos="inside || laid ? [] : r.step.photos"
+          :then="laid ? laid.photo : photo"
+          :photos="laid ? [] : r.step.photos"
           :near="near"
           :zone="r.step.zone"
           :family="job.family"
           :now="(inside ?? r).step.later.at(-1)"
-          :marks="inside?.step.marks ?? laid?.marks ?? marks"
-          :lines="inside || laid ? [] : lines"
-          :title="inside ? `Behind it, as it was, step ${inside.number}` : laid?.title"
+          :marks="laid?.marks ?? marks"
+          :lines="laid ? [] : lines"
+          :title="laid?.title"
           :turn="r.turn"
           @show="show"
           @mark="tapMark"

@@ -7,6 +7,7 @@ import {
   type Picture,
 } from '@dialytica/core/then-and-now'
 import { expose } from 'comlink'
+import { pixelsOf } from '../data/pixels.ts'
 
 /** Photos are compared at most so wide, in pixels. */
 const wide = 1600
@@ -17,13 +18,7 @@ export type LaidOver = { ok: true; map: Homography; differences: Difference[] } 
 async function read(address: string): Promise<Picture> {
   const reply = await fetch(address)
   if (!reply.ok) throw new Error('This photo is still on the device that took it.')
-  const whole = await createImageBitmap(await reply.blob())
-  const scale = Math.min(1, wide / whole.width)
-  const canvas = new OffscreenCanvas(Math.round(whole.width * scale), Math.round(whole.height * scale))
-  const pen = canvas.getContext('2d')!
-  pen.drawImage(whole, 0, 0, canvas.width, canvas.height)
-  whole.close()
-  const { width, height, data } = pen.getImageData(0, 0, canvas.width, canvas.height)
+  const { width, height, data } = await pixelsOf(await reply.blob(), wide, new OffscreenCanvas(1, 1))
   return { width, height, data: data as Uint8ClampedArray }
 }
 

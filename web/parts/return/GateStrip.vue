@@ -83,12 +83,12 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
     <div v-if="asItWas.length" class="as-it-was" role="group" aria-label="Behind it, as it was">
       <span>As it was behind it:</span>
       <NButton
-        v-for="{ step, number } in asItWas"
+        v-for="{ zone, step, photo } in asItWas"
         :key="step.id"
         :aria-pressed="lookedAt === step.id"
         @click="emit('look', step.id)"
       >
-        <Thumb :hash="step.photos[0]!.hash" />{{ step.zone ? zoneTitle(family, step.zone) : `Step ${number}`
+        <Thumb :hash="photo.hash" />{{ zoneTitle(family, zone)
         }}<Check v-if="step.later.length" aria-label="photographed as it is now" />
       </NButton>
       <span v-if="lookedAt" role="status">Photograph it as it is now <kbd>P</kbd>, then lay it over.</span>

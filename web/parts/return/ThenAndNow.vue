@@ -17,8 +17,8 @@ import LaidOver from '../then-and-now/LaidOver.vue'
 import MatchPlaces from '../then-and-now/MatchPlaces.vue'
 
 /**
- * The photo as it was, with the marks of the step; beside it, or laid over it, the photo of now, once one was taken. A step without a photo shows the
- * nearest one of its zone, else where on the machine it is.
+ * The photo as it was, with the marks of the step; beside it, or laid over it, the photo of now, once one was taken. A step without a
+ * photo shows the nearest one of its zone, else where on the machine it is.
  */
 const props = defineProps<{
   then: Photo | undefined

@@ -7,6 +7,7 @@ import { computed, ref, watch } from 'vue'
 import { usePhotoUrl } from '../../data/photo-url.ts'
 import type { LaidOver } from '../../workers/then-and-now.ts'
 import PhotoStage from '../PhotoStage.vue'
+import PhotoTag from '../stage/PhotoTag.vue'
 
 /** The photo of now over that of then: they blink, or one is wiped over the other; where they differ most is outlined and counted. */
 const props = defineProps<{ then: Photo; now: Photo; laid: LaidOver & { ok: true }; fixed: boolean }>()
@@ -93,7 +94,7 @@ const count = computed(() => outlines.value.length)
           </svg>
         </template>
       </PhotoStage>
-      <p class="which" aria-hidden="true">{{ seen }}</p>
+      <PhotoTag aria-hidden="true">{{ seen }}</PhotoTag>
     </div>
     <div class="ways">
       <div role="group" aria-label="How they are shown">
@@ -170,15 +171,6 @@ text {
 .seen {
   position: relative;
   min-height: 0;
-}
-.which {
-  position: absolute;
-  left: 8px;
-  bottom: 8px;
-  padding: 2px 10px;
-  background: var(--plate);
-  color: var(--on-plate);
-  border-radius: 3px;
 }
 .ways {
   display: flex;

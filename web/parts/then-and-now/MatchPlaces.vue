@@ -5,6 +5,7 @@ import { byTaps, fourOf, type Matched } from '@dialytica/core/then-and-now'
 import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 import PhotoStage from '../PhotoStage.vue'
+import PhotoTag from '../stage/PhotoTag.vue'
 import type { ShownMark } from '../stage/shown-mark.ts'
 
 /**
@@ -32,10 +33,18 @@ const dots = (photo: Photo, points: readonly Point[]): ShownMark[] =>
     label: String(i + 1),
     now: i === at.value,
   }))
-function tap(on: 'then' | 'now', point: Point): void {
+/** Both photos, and which of them takes the next tap. */
+const sides = computed(
+  () =>
+    [
+      { side: 'then', photo: props.then, points: thens.value, takes: !given.value && !waitsForNow.value },
+      { side: 'now', photo: props.now, points: onNow.value, takes: waitsForNow.value },
+    ] as const,
+)
+function tap(side: 'then' | 'now', point: Point): void {
   problem.value = ''
-  if (on === 'then' && !given.value && !waitsForNow.value) onThen.value = [...onThen.value, point]
-  if (on === 'now' && waitsForNow.value) onNow.value = [...onNow.value, point]
+  if (side === 'then') onThen.value = [...onThen.value, point]
+  else onNow.value = [...onNow.value, point]
   if (onNow.value.length < 4) return
   const places = thens.value.map((then, i) => ({ then, now: onNow.value[i]! }))
   const laid = byTaps(places)
@@ -62,25 +71,17 @@ const ask = computed(() =>
 
 <template>
   <div class="match">
-    <figure aria-label="The photo of then">
+    <figure v-for="{ side, photo, points, takes } in sides" :key="side" :aria-label="`The photo of ${side}`">
       <PhotoStage
-        :photo="then"
-        :marks="dots(then, thens)"
-        :glyph="given || waitsForNow ? undefined : 'mark'"
+        :photo="photo"
+        :marks="dots(photo, points)"
+        :glyph="takes ? 'mark' : undefined"
         mark-as="Place"
-        @tap="tap('then', $event)"
+        @tap="tap(side, $event)"
       />
-      <figcaption>then</figcaption>
-    </figure>
-    <figure aria-label="The photo of now">
-      <PhotoStage
-        :photo="now"
-        :marks="dots(now, onNow)"
-        :glyph="waitsForNow ? 'mark' : undefined"
-        mark-as="Place"
-        @tap="tap('now', $event)"
-      />
-      <figcaption>now</figcaption>
+      <figcaption>
+        <PhotoTag>{{ side }}</PhotoTag>
+      </figcaption>
     </figure>
     <div class="ask">
       <p v-if="problem || (why && at === 0)" :class="{ problem }" role="alert">{{ problem || why }}</p>
@@ -103,16 +104,6 @@ figure {
   position: relative;
   min-height: 0;
   min-width: 0;
-}
-figcaption {
-  pointer-events: none;
-  position: absolute;
-  left: 8px;
-  bottom: 8px;
-  padding: 2px 10px;
-  background: var(--plate);
-  color: var(--on-plate);
-  border-radius: 3px;
 }
 .ask {
   grid-column: 1 / -1;

@@ -42,9 +42,9 @@ export function useLaying(
     busy.value = false
     found.value = answer
   }
-  // Where it is known how they lie, nobody has to ask.
+  // Where it is known how they lie, nobody has to ask; the same map told anew, by an event of the job, is no reason to lay them again.
   watch(
-    [() => then()?.hash, () => now()?.hash, start],
+    [() => then()?.hash, () => now()?.hash, () => start.value?.join()],
     () => {
       found.value = null
       busy.value = false

@@ -13,8 +13,16 @@ export function useBehind(gate: ComputedRef<Gate | undefined>, index: ComputedRe
     () => gate.value?.step,
     () => (asked.value = undefined),
   )
-  const shown = computed(() => behind.value.find(b => b.step.id === asked.value))
+  const inside = computed(() => behind.value.find(b => b.step.id === asked.value))
+  const laid = computed(
+    () =>
+      inside.value && {
+        photo: inside.value.photo,
+        marks: inside.value.step.marks,
+        title: `Behind it, as it was, step ${inside.value.number}`,
+      },
+  )
   /** Lays the photo of a step behind the gate on the stage; once more, and the step in hand is back. */
   const look = (step: string) => (asked.value = asked.value === step ? undefined : step)
-  return { behind, shown, look }
+  return { behind, inside, laid, look }
 }
