@@ -86,6 +86,8 @@ test.describe('by touch', () => {
     await page.getByRole('button', { name: 'Tap four marks' }).tap()
     const photo = (of: string) => page.getByRole('figure', { name: `The photo of ${of}` }).locator('[data-stage]')
     const tap = async (stage: Locator, [x, y]: readonly [number, number]) => {
+      // The trial waits until the photo lies still.
+      await stage.tap({ trial: true })
       const box = (await stage.boundingBox())!
       await page.touchscreen.tap(box.x + box.width * x, box.y + box.height * y)
     }

@@ -42,23 +42,16 @@ const sides = computed(
     ] as const,
 )
 function tap(side: 'then' | 'now', point: Point): void {
-  problem.value = ''
   if (side === 'then') onThen.value = [...onThen.value, point]
   else onNow.value = [...onNow.value, point]
   if (onNow.value.length < 4) return
   const places = thens.value.map((then, i) => ({ then, now: onNow.value[i]! }))
   const laid = byTaps(places)
-  if ('problem' in laid) {
-    problem.value = laid.problem
-    again()
-  } else emit('matched', places)
-}
-function again(): void {
-  onThen.value = []
-  onNow.value = []
+  problem.value = 'problem' in laid ? laid.problem : ''
+  if (problem.value) onThen.value = onNow.value = []
+  else emit('matched', places)
 }
 function takeBack(): void {
-  problem.value = ''
   if (given.value || !waitsForNow.value) onNow.value = onNow.value.slice(0, -1)
   else onThen.value = onThen.value.slice(0, -1)
 }
@@ -84,11 +77,11 @@ const ask = computed(() =>
       </figcaption>
     </figure>
     <div class="ask">
-      <p v-if="problem || (why && at === 0)" :class="{ problem }" role="alert">{{ problem || why }}</p>
+      <p v-if="problem || why" :class="{ problem }" role="alert">{{ problem || why }}</p>
       <p role="status">
         <b>{{ ask }}</b>
       </p>
-      <NButton v-if="onThen.length || onNow.length" @click="takeBack">Take back</NButton>
+      <NButton :disabled="!onThen.length && !onNow.length" @click="takeBack">Take back</NButton>
     </div>
   </div>
 </template>
@@ -105,13 +98,15 @@ figure {
   min-height: 0;
   min-width: 0;
 }
+/* Room for all that is said: the photos must not move under the finger. */
 .ask {
   grid-column: 1 / -1;
   display: flex;
   flex-wrap: wrap;
   gap: 4px 16px;
+  align-content: center;
   align-items: center;
-  min-height: 52px;
+  min-height: 60px;
   padding: 4px 14px;
   background: var(--sheet);
 }
@@ -122,6 +117,9 @@ figure {
 @media (max-width: 700px) {
   .match {
     grid-template: 1fr 1fr auto / none;
+  }
+  .ask {
+    min-height: 160px;
   }
 }
 </style>
