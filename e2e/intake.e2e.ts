@@ -64,7 +64,7 @@ test('a machine comes in by a photo of its plate; what needs power, then safe, a
     await page.getByRole('button', { name: 'Runs on: stopcock closed' }).click()
     await page.getByRole('button', { name: 'Not here' }).click()
     await expect(act('Close the hot tap')).toContainText('not on this machine')
-    const filter = act('Turn the filter')
+    const filter = act('Drain what is left')
     await page.keyboard.press('PageDown')
     await expect(filter).toHaveAttribute('aria-expanded', 'true')
     await page.getByRole('button', { name: /Turn the filter.*about 2 litres/ }).click()

@@ -57,6 +57,9 @@ describe('four taps', () => {
   it('are asked for again, with what is wrong, when two were exchanged or three are on a line', () => {
     const [a, b, c, d] = corners as [Spot, Spot, Spot, Spot]
     expect(tapped([b, a, c, d])).toEqual({ problem: expect.stringContaining('exchanged') })
+    const square = [0, 1, 2, 3].map(i => ({ x: i === 1 || i === 2 ? 0.9 : 0.1, y: i > 1 ? 0.9 : 0.1 }))
+    const crossed = square.map((then, i) => ({ then, now: square[[1, 0, 2, 3][i]!]! }))
+    expect(byTaps(crossed)).toEqual({ problem: expect.stringContaining('exchanged') })
     const line = [a, { x: 0.5, y: 0.5 }, { x: 0.9, y: 0.9 }, d].map(then => ({ then, now: then }))
     expect(byTaps(line)).toEqual({ problem: expect.stringContaining('on one line') })
   })

@@ -13,16 +13,22 @@ export function byStands(then: Photo, now: Photo): Homography | null {
   return after(b, inverse(a))
 }
 
+const areaOf = (a: Spot, b: Spot, c: Spot) => Math.abs((b.x - a.x) * (c.y - a.y) - (c.x - a.x) * (b.y - a.y)) / 2
+
+/** True where three of some places lie nearly on one line: they span less than a thousandth of the photo. */
+const hasLine = (places: readonly Spot[]) =>
+  places.some((a, i) => places.slice(0, i).some((b, k) => places.slice(0, k).some(c => areaOf(a, b, c) < 0.001)))
+
 /** From shares of one photo to shares of another by places that were tapped on both, or why they do not do. */
 export function byTaps(places: Matched): { map: Homography } | { problem: string } {
   const map = homographyOf(places.map(({ then, now }) => ({ from: then, to: now })))
-  if (!map) return { problem: 'Three of these lie on one line: tap four that stand in the corners of the picture.' }
-  if (!isUpright(map, 1, 1))
-    return { problem: 'These do not lie over each other: one was tapped at another place, or two were exchanged.' }
-  return { map }
+  if (map && isUpright(map, 1, 1)) return { map }
+  return {
+    problem: [places.map(p => p.then), places.map(p => p.now)].some(hasLine)
+      ? 'Three of these lie on one line: tap four that stand in the corners of the picture.'
+      : 'These do not lie over each other: one was tapped at another place, or two were exchanged.',
+  }
 }
-
-const areaOf = (a: Spot, b: Spot, c: Spot) => Math.abs((b.x - a.x) * (c.y - a.y) - (c.x - a.x) * (b.y - a.y)) / 2
 
 /** At least so large a share of the photo lies between four marks by which two photos are laid over each other. */
 const least = 0.02

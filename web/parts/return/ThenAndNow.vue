@@ -80,10 +80,19 @@ useCommands({
       :marks="marks"
       :why="problem"
       @matched="matched"
+      @beside="how = 'beside'"
     />
-    <LaidOver v-else-if="laid" :then="then" :now="now" :laid="laid" :fixed="job.isFixed" @again="matching = true" />
-    <p v-else class="waits" role="status">{{ busy ? 'Laying now over then …' : problem }}</p>
-    <div class="back">
+    <LaidOver
+      v-else-if="laid"
+      :then="then"
+      :now="now"
+      :laid="laid"
+      :fixed="job.isFixed"
+      @again="matching = true"
+      @beside="how = 'beside'"
+    />
+    <div v-else class="waits">
+      <p role="status">{{ busy ? 'Laying now over then …' : problem }}</p>
       <NButton @click="how = 'beside'">Beside <kbd>B</kbd></NButton>
     </div>
   </div>
@@ -132,14 +141,12 @@ useCommands({
   height: 100%;
   background: #15191a;
 }
-.back {
-  position: absolute;
-  right: 8px;
-  top: 8px;
-}
 .waits {
   color: #ece5d6;
   padding: 24px;
+}
+.waits button {
+  margin-top: 12px;
 }
 .pair {
   display: grid;
@@ -186,6 +193,12 @@ figcaption:not(:has(button)) {
   background: var(--ground);
 }
 @media (max-width: 700px) {
+  /* On a phone they need the whole screen. */
+  .over {
+    position: fixed;
+    inset: 0;
+    z-index: 5;
+  }
   .pair.both {
     grid-template-columns: none;
     grid-template-rows: 1fr 1fr;

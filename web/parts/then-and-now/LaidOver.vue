@@ -11,7 +11,7 @@ import PhotoTag from '../stage/PhotoTag.vue'
 
 /** The photo of now over that of then: they blink, or one is wiped over the other; where they differ most is outlined and counted. */
 const props = defineProps<{ then: Photo; now: Photo; laid: LaidOver & { ok: true }; fixed: boolean }>()
-const emit = defineEmits<{ again: [] }>()
+const emit = defineEmits<{ again: []; beside: [] }>()
 const how = ref<'blink' | 'wipe'>('blink')
 const motion = usePreferredReducedMotion()
 /** Whether the photo of now is seen while they blink, and how far it is wiped, in percent from the left. */
@@ -115,6 +115,7 @@ const count = computed(() => outlines.value.length)
         A plug that sits but has not latched does not show.
       </p>
       <NButton v-if="!fixed" quaternary @click="emit('again')">Tap four marks</NButton>
+      <NButton @click="emit('beside')">Beside <kbd>B</kbd></NButton>
     </div>
   </div>
 </template>

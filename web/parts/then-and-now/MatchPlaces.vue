@@ -13,7 +13,7 @@ import type { ShownMark } from '../stage/shown-mark.ts'
  * there are none, each place is tapped on then and on now.
  */
 const props = defineProps<{ then: Photo; now: Photo; marks: readonly ShownMark[]; why: string }>()
-const emit = defineEmits<{ matched: [places: Matched] }>()
+const emit = defineEmits<{ matched: [places: Matched]; beside: [] }>()
 const given = computed(() =>
   fourOf(props.marks.flatMap(m => (m.photo === props.then.hash && m.path.length === 1 ? [m.path[0]!] : []))),
 )
@@ -82,6 +82,7 @@ const ask = computed(() =>
         <b>{{ ask }}</b>
       </p>
       <NButton :disabled="!onThen.length && !onNow.length" @click="takeBack">Take back</NButton>
+      <NButton @click="emit('beside')">Beside <kbd>B</kbd></NButton>
     </div>
   </div>
 </template>
@@ -119,7 +120,10 @@ figure {
     grid-template: 1fr 1fr auto / none;
   }
   .ask {
-    min-height: 160px;
+    min-height: 190px;
+  }
+  .ask p {
+    flex-basis: 100%;
   }
 }
 </style>
