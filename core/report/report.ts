@@ -9,6 +9,7 @@ import type { Photo } from '../log/step.ts'
 import { zoneTitle, type Family } from '../machine/families.ts'
 import { triedOf } from '../proof/results.ts'
 import { text } from '../words/language.ts'
+import { readingPairs, type ReadingPair } from './readings.ts'
 import { checksFor, describe, invert, subject } from '../moves/move.ts'
 
 /** A gate of the job as it was passed. */
@@ -45,8 +46,8 @@ export interface Report {
   /** What was tried before it was closed, in the order of the proof; and what never was. */
   proof: { name: string; what: string; result: (typeof proofResults)[number]; seen: string }[]
   unproved: { name: string; what: string }[]
-  /** What was measured, in the order of its time. */
-  readings: { of: string; value: number; unit: string; note: string }[]
+  /** What was measured, before the way back and since. */
+  readings: ReadingPair[]
   photos: { photo: Photo; step: number; words: string }[]
   minutes: { phase: Phase; minutes: number }[]
 }
@@ -123,12 +124,7 @@ export function report(state: JobState, family: Family): Report {
         : []
     }),
     unproved: trials.filter(t => !results.has(t.id)).map(t => ({ name: text(t.name), what: text(t.say) })),
-    readings: of('reading-taken').map(({ body }) => ({
-      of: body.of,
-      value: body.value,
-      unit: body.unit,
-      note: body.note ?? '',
-    })),
+    readings: readingPairs(state),
     photos: steps.flatMap(({ step, n }) =>
       step.later.slice(-1).map(photo => ({ photo, step: n, words: wordsOf(step) })),
     ),
@@ -137,7 +133,7 @@ export function report(state: JobState, family: Family): Report {
 }
 
 /** The entries that a report tells as they are. */
-const noted = new Set<EntryName>(['reading-taken', 'part-compared', 'check-done', 'note-added'])
+const noted = new Set<EntryName>(['part-compared', 'check-done', 'note-added'])
 
 /** What is done on the way back at a step, in words; its title or its place where nothing is. */
 function wordsOf({ moves, title, zone }: StepState): string {

@@ -3,7 +3,7 @@ import { evidenceOf, grid, middleOf, type Evidence } from './evidence.ts'
 import type { Grey } from './grey.ts'
 import { heapOf, heapsOf } from './heaps.ts'
 import type { Spot } from './homography.ts'
-import { isMarkedHead, isTurned } from './round.ts'
+import { headLikeness, isTurned } from './round.ts'
 
 /** What is marked on the photo of then, in shares of it. */
 export interface Marked extends Spot {
@@ -29,11 +29,21 @@ const measure = {
   anywhere: 0.3,
   /** A mark is looked at so far about; the head of a marked screw is left out so far about. */
   about: 18,
-  head: 20,
-  /** Sum of evidence over its bound from which a mark, and a heap without one, is told. */
-  mark: 3,
-  told: 9,
+  headReach: 20,
+  /** Sum of evidence over its bound from which a heap without a mark is told; of a screw's head less is not looked into. */
+  told: 11.7,
+  turned: 3,
+  /** Likeness of its rings from which a marked screw is there; with less, so much evidence is told by how unlike they are. */
+  sameHead: 0.92,
+  head: 1.5,
 } as const
+
+/**
+ * Sum of evidence over its bound from which a mark is told. A clip or a tie is small, and shows little when it is missing; a plug that is
+ * open shows much, and one that sits is full of edges that light plays on; a line lies a little otherwise each time.
+ */
+const fromMark: Partial<Record<Glyph, number>> = { connector: 6, line: 4.8 }
+const fromAnyMark = 2.7
 
 const { reach, stride } = grid
 
@@ -51,18 +61,19 @@ function cellsAbout({ columns, rows }: Evidence, x: number, y: number, far: numb
   return cells
 }
 
+/** How alike each marked screw is on both pictures; 0 of any other mark. */
+const likenesses = (then: Grey, now: Grey, marks: readonly Marked[]): number[] =>
+  marks.map(m => (m.glyph === 'fastener' ? headLikeness(then, now, m.x * then.width, m.y * then.height) : 0))
+
 /** Leaves out what is only the head of a screw that came back at another angle: where one is marked, and where one is seen. */
-function leaveTurned(evidence: Evidence, then: Grey, now: Grey, marks: readonly Marked[]): void {
+function leaveTurned(evidence: Evidence, then: Grey, now: Grey, sameHeads: readonly Marked[]): void {
   const { at } = evidence
-  for (const mark of marks) {
-    if (mark.glyph !== 'fastener') continue
-    const [x, y] = [mark.x * then.width, mark.y * then.height]
-    if (isMarkedHead(then, now, x, y)) for (const i of cellsAbout(evidence, x, y, measure.head)) at[i] = 0
-  }
+  for (const { x, y } of sameHeads)
+    for (const i of cellsAbout(evidence, x * then.width, y * then.height, measure.headReach)) at[i] = 0
   for (const { cells, left, top, right, bottom } of heapsOf(evidence, measure.heap)) {
     if ((right - left) * stride > measure.small || (bottom - top) * stride > measure.small) continue
     // What would not be told anyway is not looked into.
-    if (cells.reduce((sum, i) => sum + at[i]!, 0) < measure.mark) continue
+    if (cells.reduce((sum, i) => sum + at[i]!, 0) < measure.turned) continue
     const [x, y] = [((left + right) / 2) * stride + reach, ((top + bottom) / 2) * stride + reach]
     if (isTurned(then, now, x, y)) for (const i of cells) at[i] = 0
   }
@@ -80,19 +91,25 @@ function candidate({ columns, at }: Evidence, cells: readonly number[], over: nu
  */
 export function differences(then: Grey, now: Grey, marks: readonly Marked[] = []): Difference[] {
   const evidence = evidenceOf(then, now)
-  leaveTurned(evidence, then, now, marks)
+  const alike = likenesses(then, now, marks)
+  leaveTurned(
+    evidence,
+    then,
+    now,
+    marks.filter((_, i) => alike[i]! >= measure.sameHead),
+  )
   const { at } = evidence
   const found = [
     ...heapsOf(evidence, measure.anywhere).map(({ cells }) =>
       candidate(evidence, cells, measure.anywhere, measure.told),
     ),
-    ...marks.map(m => {
+    ...marks.map((m, k) => {
       const about = cellsAbout(evidence, m.x * then.width, m.y * then.height, measure.about)
       return candidate(
         evidence,
         about.filter(i => at[i]! > measure.atMark),
         measure.atMark,
-        measure.mark,
+        m.glyph === 'fastener' ? measure.head / (1.001 - alike[k]!) : (fromMark[m.glyph] ?? fromAnyMark),
       )
     }),
   ]

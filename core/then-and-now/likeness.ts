@@ -19,37 +19,40 @@ export function windowsOf(grey: Grey, reach: number): Windows {
   const sums = new Float64Array(width)
   const squares = new Float64Array(width)
   const blind = new Int32Array(width)
-  for (let bottom = 0; bottom < height; bottom++) {
-    const gone = bottom - side
-    for (let x = 0; x < width; x++) {
-      const v = data[bottom * width + x]!
+  /** Takes a row into the sums of its columns, or out of them. */
+  const take = (row: number, sign: 1 | -1) => {
+    for (let x = 0, i = row * width; x < width; x++, i++) {
+      const v = data[i]!
       if (v === v) {
-        sums[x]! += v
-        squares[x]! += v * v
-      } else blind[x]! += 1
-      if (gone < 0) continue
-      const o = data[gone * width + x]!
-      if (o === o) {
-        sums[x]! -= o
-        squares[x]! -= o * o
-      } else blind[x]! -= 1
+        sums[x]! += sign * v
+        squares[x]! += sign * v * v
+      } else blind[x]! += sign
     }
+  }
+  for (let bottom = 0; bottom < height; bottom++) {
+    take(bottom, 1)
+    if (bottom >= side) take(bottom - side, -1)
     if (bottom < side - 1) continue
     const row = (bottom - reach) * width
     let [sum, square, hidden] = [0, 0, 0]
-    for (let right = 0; right < width; right++) {
+    for (let right = 0; right < side - 1; right++) {
       sum += sums[right]!
       square += squares[right]!
       hidden += blind[right]!
-      if (right >= side) {
-        sum -= sums[right - side]!
-        square -= squares[right - side]!
-        hidden -= blind[right - side]!
+    }
+    for (let right = side - 1, left = 0; right < width; right++, left++) {
+      sum += sums[right]!
+      square += squares[right]!
+      hidden += blind[right]!
+      if (hidden === 0) {
+        const m = sum / n
+        const spread = square / n - m * m
+        mean[row + left + reach] = m
+        variance[row + left + reach] = spread > 0 ? spread : 0
       }
-      if (right < side - 1 || hidden > 0) continue
-      const m = sum / n
-      mean[row + right - reach] = m
-      variance[row + right - reach] = Math.max(0, square / n - m * m)
+      sum -= sums[left]!
+      square -= squares[left]!
+      hidden -= blind[left]!
     }
   }
   return { grey, reach, mean, variance }
@@ -58,7 +61,9 @@ export function windowsOf(grey: Grey, reach: number): Windows {
 /** What is finer than the square window about each pixel: soft shadows, shine and the fall of light over a wide part are left out. */
 export function fineOf(grey: Grey, reach: number): Grey {
   const { mean } = windowsOf(grey, reach)
-  return { ...grey, data: grey.data.map((v, i) => v - mean[i]!) }
+  const data = grey.data.slice()
+  for (let i = 0; i < data.length; i++) data[i]! -= mean[i]!
+  return { ...grey, data }
 }
 
 /** Variance of the log of light that noise alone makes in a window; below it nothing is told apart. */

@@ -34,16 +34,26 @@ const top = (a: number, b: number, c: number) => {
   return bend < 0 ? Math.max(-0.5, Math.min(0.5, (a - c) / (2 * bend))) : 0
 }
 
+/** Every second pixel within a radius, then those about the best. */
+const coarse = (radius: number) => spiral(radius).filter((_, i, all) => all[i & ~1]! % 2 === 0 && all[i | 1]! % 2 === 0)
+const beside = spiral(1.5)
+
 /** Finds places of `then` again on `now`, which lies over it, within a radius. */
 function foundAgain(then: Grey, now: Grey, reach: number, radius: number): Match[] {
   const [a, b] = [windowsOf(then, reach), windowsOf(now, reach)]
-  const shifts = spiral(radius)
+  const shifts = coarse(radius)
   return corners(then, reach + radius + 2, 22).flatMap(({ x, y }): Match[] => {
     if (a.variance[y * then.width + x]! < 3 * noise) return []
     let [best, bx, by] = [0, 0, 0]
     for (let i = 0; i < shifts.length; i += 2) {
       const like = likeness(a, x, y, b, x + shifts[i]!, y + shifts[i + 1]!, 2)
       if (like > best) [best, bx, by] = [like, shifts[i]!, shifts[i + 1]!]
+    }
+    if (best < 0.45) return []
+    const [mx, my] = [bx, by]
+    for (let i = 0; i < beside.length; i += 2) {
+      const like = likeness(a, x, y, b, x + mx + beside[i]!, y + my + beside[i + 1]!, 2)
+      if (like > best) [best, bx, by] = [like, mx + beside[i]!, my + beside[i + 1]!]
     }
     if (best < 0.6) return []
     const at = (dx: number, dy: number) => likeness(a, x, y, b, x + bx + dx, y + by + dy, 1)
@@ -101,12 +111,9 @@ export function registered(then: Grey, now: Grey, start: Homography): Registered
   const twice = stretched(2, 2)
   const [smallThen, smallNow] = [halved(then), halved(now)]
   const shrunk = after(after(half, start), twice)
-  const coarse = agreed(
-    foundAgain(smallThen, laidOver(smallNow, shrunk, smallThen.width, smallThen.height), 9, 14),
-    2.5,
-  )
-  if (!coarse) return null
-  const better = after(after(twice, after(shrunk, coarse.map)), half)
+  const first = agreed(foundAgain(smallThen, laidOver(smallNow, shrunk, smallThen.width, smallThen.height), 9, 14), 2.5)
+  if (!first) return null
+  const better = after(after(twice, after(shrunk, first.map)), half)
   const matches = foundAgain(then, laidOver(now, better, then.width, then.height), 11, 7)
   const fine = agreed(matches, 2)
   if (!fine) return null

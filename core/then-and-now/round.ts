@@ -57,6 +57,7 @@ function roundest(grey: Grey, x: number, y: number, slack: number, radius: numbe
 
 /** Correlation of two profiles, the farther rings counting more; 0 where one is much richer in contrast than the other. */
 function alike(a: readonly number[], b: readonly number[]): number {
+  if (a.length !== b.length) return 0
   let [n, ma, mb] = [0, 0, 0]
   a.forEach((v, i) => {
     n += i + 1
@@ -76,21 +77,20 @@ function alike(a: readonly number[], b: readonly number[]): number {
 /** Radii at which a head is looked for, in pixels of a picture 800 wide. */
 const radii = [11, 13, 15, 17]
 
-/** True where both pictures show a thing about a place that is so round, and whose rings are so alike. */
-function isSameRound(then: Grey, now: Grey, x: number, y: number, isRound: number, isAlike: number): boolean {
+/** True where both show the same round thing, turned or not: the head of a screw comes back at another angle. */
+export function isTurned(then: Grey, now: Grey, x: number, y: number): boolean {
   const [cx, cy] = [Math.round(x), Math.round(y)]
   return radii.some(radius => {
     const a = roundest(then, cx, cy, 6, radius)
-    if (a.share < isRound) return false
+    if (a.share < 0.3) return false
     const b = roundest(now, cx, cy, 6, radius)
-    return b.share >= isRound && alike(a.profile, b.profile) >= isAlike
+    return b.share >= 0.3 && alike(a.profile, b.profile) >= 0.95
   })
 }
 
-/** True where both show the same round thing, turned or not: the head of a screw comes back at another angle. */
-export const isTurned = (then: Grey, now: Grey, x: number, y: number): boolean =>
-  isSameRound(then, now, x, y, 0.3, 0.95)
-
-/** True where the head of a marked screw is on both: that it is round is known. An empty hole is dark where a head shines. */
-export const isMarkedHead = (then: Grey, now: Grey, x: number, y: number): boolean =>
-  isSameRound(then, now, x, y, 0, 0.8)
+/** How alike what is about a marked screw is on both, 0 to 1, whatever its angle: its rings. An empty hole is dark where a head shines. */
+export function headLikeness(then: Grey, now: Grey, x: number, y: number): number {
+  const [cx, cy] = [Math.round(x), Math.round(y)]
+  const profile = (grey: Grey, radius: number) => roundest(grey, cx, cy, 6, radius).profile
+  return Math.max(...radii.map(radius => alike(profile(then, radius), profile(now, radius))))
+}

@@ -63,6 +63,7 @@ function screwAt(d: Dice, [x, y]: Place): Drawable {
     glyph: 'fastener',
     at: [x, y],
     right: again => screw(x, y, r, drive, turn + (again ? again() * 180 : 0), false),
+    wrong: { kind: 'missing screw', draw: () => screw(x, y, r, drive, turn, true) },
   }
 }
 

@@ -4,7 +4,7 @@ import type { Place } from '../camera/lines.ts'
 import type { Layer } from './photograph.ts'
 
 /** What was put back wrongly. */
-export const faultKinds = ['wrong side', 'open plug', 'missing clip'] as const
+export const faultKinds = ['wrong side', 'open plug', 'missing clip', 'missing screw'] as const
 export type FaultKind = (typeof faultKinds)[number]
 
 /** One thing of a place as it can be drawn: as it was, as it is when it was put back right, and as it is when it was not. */

@@ -2,11 +2,11 @@ import { itemNouns } from '@dialytica/core/items'
 import type { JobState } from '@dialytica/core/log'
 import type { Family } from '@dialytica/core/machine'
 import { gates, planReturn } from '@dialytica/core/plan'
-import { report, type Report } from '@dialytica/core/report'
+import { readingWords, report, type Report } from '@dialytica/core/report'
 import { drawValley, profile } from '@dialytica/core/valley'
 import type { Content, TableCell } from 'pdfmake/interfaces.js'
 import { pdfOf } from '../labels/pdf.ts'
-import { grey, heading, list, rule, signature, width, type Around } from './sheet.ts'
+import { grey, heading, list, printable, rule, signature, width, type Around } from './sheet.ts'
 
 /** So many photos stand on the sheet. */
 const mostPhotos = 6
@@ -33,6 +33,17 @@ function table(r: Report): Content {
     layout: 'lightHorizontalLines',
     margin: [0, 0, 0, 6],
   }
+}
+
+/** What was measured, before the way back and since. */
+function readingsOf({ readings }: Report): Content[] {
+  if (readings.length === 0) return []
+  const head: TableCell[] = ['of', 'before', 'after'].map(text => ({ text, bold: true }))
+  const body = readings.map(p => [p.of, readingWords(p.before), readingWords(p.after)].map(printable))
+  return [
+    heading('Readings'),
+    { table: { headerRows: 1, widths: ['*', '*', '*'], body: [head, ...body] }, layout: 'lightHorizontalLines' },
+  ]
 }
 
 async function photosOf(r: Report, around: Around): Promise<Content[]> {
@@ -150,6 +161,7 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
         : []),
       heading('Proof'),
       list(proofLines(r), 'Nothing was opened.'),
+      ...readingsOf(r),
       {
         columnGap: 18,
         columns: [
@@ -179,7 +191,7 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
                 ],
                 'Nothing out of the ordinary.',
               ),
-              heading('Measured, checked, noted'),
+              heading('Checked and noted'),
               list(
                 r.notes.map(n => n.text),
                 'Nothing.',

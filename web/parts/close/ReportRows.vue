@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { report } from '@dialytica/core/report'
+import { readingWords, report } from '@dialytica/core/report'
 import { computed } from 'vue'
 import { inShopTime } from '../../data/time.ts'
 import { useJob } from '../../stores/job.ts'
@@ -37,9 +37,22 @@ const total = computed(() => r.value.minutes.reduce((n, m) => n + m.minutes, 0))
     </section>
     <section v-if="r.readings.length" aria-label="Readings">
       <h2>Readings</h2>
-      <p>
-        {{ r.readings.map(m => `${m.of}: ${m.value} ${m.unit}${m.note ? ` (${m.note})` : ''}`).join('; ') }}
-      </p>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">of</th>
+            <th scope="col">before</th>
+            <th scope="col">after</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="p in r.readings" :key="p.of">
+            <th scope="row">{{ p.of }}</th>
+            <td>{{ readingWords(p.before) }}</td>
+            <td>{{ readingWords(p.after) }}</td>
+          </tr>
+        </tbody>
+      </table>
     </section>
     <section v-if="r.leftovers.length" aria-label="Left over or short">
       <h2>Left over or short</h2>
@@ -87,6 +100,21 @@ h2 {
 li,
 p {
   line-height: 1.25;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 3px 14px 3px 0;
+  border-bottom: 1px solid var(--hair);
+  text-align: left;
+  vertical-align: top;
+  font-weight: 500;
+}
+thead th {
+  color: var(--soft);
 }
 .bar {
   display: flex;
