@@ -60,6 +60,19 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
       <b>{{ when }}</b>
       <span>{{ closing(gate) }}</span>
     </div>
+    <div v-if="asItWas.length" class="as-it-was" role="group" aria-label="Behind it, as it was">
+      <span>As it was behind it:</span>
+      <NButton
+        v-for="{ zone, step, photo } in asItWas"
+        :key="step.id"
+        :aria-pressed="lookedAt === step.id"
+        @click="emit('look', step.id)"
+      >
+        <Thumb :hash="photo.hash" />{{ zoneTitle(family, zone)
+        }}<Check v-if="step.later.length" aria-label="photographed as it is now" />
+      </NButton>
+      <span v-if="lookedAt" role="status">Photograph it as it is now <kbd>P</kbd>, then lay it over.</span>
+    </div>
     <p v-if="far && pieces" class="far">
       <b class="mono">{{ pieces }}</b> still owed behind it, the nearest {{ text(stillOwed(gate.behind[0]!)) }}.
     </p>
@@ -79,19 +92,6 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
         ><b>See first, while it is off:</b> {{ unseen.map(t => text(t.name)).join(', ') }}. The plug stays out.</span
       >
       <LinkButton :to="toJob(job.id, 'proof')">Prove it</LinkButton>
-    </div>
-    <div v-if="asItWas.length" class="as-it-was" role="group" aria-label="Behind it, as it was">
-      <span>As it was behind it:</span>
-      <NButton
-        v-for="{ zone, step, photo } in asItWas"
-        :key="step.id"
-        :aria-pressed="lookedAt === step.id"
-        @click="emit('look', step.id)"
-      >
-        <Thumb :hash="photo.hash" />{{ zoneTitle(family, zone)
-        }}<Check v-if="step.later.length" aria-label="photographed as it is now" />
-      </NButton>
-      <span v-if="lookedAt" role="status">Photograph it as it is now <kbd>P</kbd>, then lay it over.</span>
     </div>
     <BeforeTurn v-if="ahead === 0" :step="gate.step" :needs="needs" :fixed="!mayPass" />
     <p v-if="held && gate.turn?.falls.length" class="falls">
