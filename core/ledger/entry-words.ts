@@ -14,7 +14,8 @@ export const saidOf = (entries: Iterable<Entry>): { at: string; words: Phrase }[
 function entryWords({ kind, body }: Entry): Phrase | null {
   switch (kind) {
     case 'reading-taken': {
-      const read = say`${body.of}: ${body.value} ${body.unit}`
+      const value = body.over ? say`over the range` : say`${body.value} ${body.unit}`
+      const read = body.state ? say`${body.of}, ${body.state}: ${value}` : say`${body.of}: ${value}`
       return body.note ? say`${read}; ${body.note}` : read
     }
     case 'part-compared':

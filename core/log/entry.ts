@@ -4,6 +4,7 @@ import { bonds } from '../assembly/bond.ts'
 import { known } from '../finder/known.ts'
 import { postures } from '../machine/postures.ts'
 import { meanings } from '../moves/taught-word.ts'
+import { quantityNames } from '../readings/names.ts'
 import { readRitual } from '../ritual/notation.ts'
 import { purposes } from '../ritual/ritual.ts'
 import { limits } from '../schema/limits.ts'
@@ -32,6 +33,13 @@ export const entryBodies = {
     value: within(-1e12, 1e12).required(),
     unit: line().required(),
     note: line(),
+    /** What kind of thing it says something about, in which state it was read, and what it was judged by (`readings`). */
+    quantity: oneOf(quantityNames),
+    state: line(),
+    given: listOf(shape({ name: line().required(), value: within(-1e12, 1e12).required() }).required(), 8),
+    /** One step of the last figure; and that the instrument showed that it was over its range. */
+    step: within(0, 1e12),
+    over: yup.boolean(),
     /** The group that was weighed, and how many pieces of it lay on the scale. */
     debt: debtId(),
     pieces: count(),

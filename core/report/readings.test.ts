@@ -31,5 +31,37 @@ it('readings stand as pairs: before the way back began, and since', () => {
 
 it('before the way back has begun, all of them are from before', () => {
   const { state } = foldAll([opening(), read('heater', 27, 20)])
-  expect(readingPairs(state)).toEqual([{ of: 'heater', before: [{ value: 27, unit: 'Ω', note: '' }], after: [] }])
+  expect(readingPairs(state)).toEqual([{ of: 'heater', before: [{ of: 'heater', value: 27, unit: 'Ω' }], after: [] }])
+})
+
+it('says what readings of one thing say together, each side for itself', () => {
+  const contact = (state: string, over: boolean, n: number) =>
+    event(
+      'reading-taken',
+      {
+        of: 'lid switch',
+        quantity: 'contact',
+        state,
+        unit: 'Ω',
+        value: over ? 2e6 : 0.4,
+        step: 0.1,
+        ...(over && { over }),
+      },
+      n,
+    )
+  const { state, refused } = foldAll([
+    opening(),
+    recorded(1, 'base', { kind: 'open-joint', joint: { hose: 'sump hose' } }),
+    contact('closed', true, 20),
+    contact('open', true, 21),
+    event('phase-changed', { phase: 'return' }, 30),
+    contact('closed', false, 31),
+    contact('open', true, 32),
+  ])
+  expect(refused).toEqual([])
+  const [pair] = readingPairs(state)
+  expect(readingWords(pair!.before)).toBe(
+    'closed OL, open OL: bad. It does not close, or its wire is broken: read it again at the part',
+  )
+  expect(readingWords(pair!.after)).toBe('closed 0.4 Ω, open OL: good. It closes and it opens')
 })

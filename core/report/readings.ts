@@ -1,12 +1,10 @@
-import { entriesOf } from '../log/entry.ts'
+import { entriesOf, type EntryOf } from '../log/entry.ts'
 import type { JobState } from '../log/state.ts'
+import { verdictOf } from '../readings/told.ts'
+import { text } from '../words/language.ts'
 
 /** A value as it was read. */
-export interface Reading {
-  value: number
-  unit: string
-  note: string
-}
+export type Reading = EntryOf<'reading-taken'>['body']
 /** What was measured of one thing before the way back began, and since, each in the order of its time. */
 export interface ReadingPair {
   of: string
@@ -26,15 +24,17 @@ export function readingPairs(state: JobState): ReadingPair[] {
     const key = body.of.toLocaleLowerCase('en')
     const pair = pairs.get(key) ?? { of: body.of, before: [], after: [] }
     pairs.set(key, pair)
-    pair[back !== undefined && at > back ? 'after' : 'before'].push({
-      value: body.value,
-      unit: body.unit,
-      note: body.note ?? '',
-    })
+    pair[back !== undefined && at > back ? 'after' : 'before'].push(body)
   }
   return [...pairs.values()]
 }
 
-/** Readings of one side in words: `1.9 Ω (others 2.6 Ω), 2.5 Ω`; a dash where there is none. */
-export const readingWords = (side: readonly Reading[]): string =>
-  side.map(r => `${r.value} ${r.unit}${r.note && ` (${r.note})`}`).join(', ') || '–'
+const valueWords = ({ state, over, value, unit, note }: Reading) =>
+  `${state ? `${state} ` : ''}${over ? 'OL' : `${value} ${unit}`}${note ? ` (${note})` : ''}`
+
+/** Readings of one side in words, with what they say: `1.9 Ω (others 2.6 Ω), 2.5 Ω`, `across 27.1 Ω: good. It is as its plate says`; a dash where there is none. */
+export function readingWords(side: readonly Reading[]): string {
+  const verdict = verdictOf(side)
+  const values = side.map(valueWords).join(', ') || '–'
+  return verdict ? `${values}: ${verdict.says}. ${text(verdict.because)}` : values
+}

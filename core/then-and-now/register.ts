@@ -38,10 +38,10 @@ const top = (a: number, b: number, c: number) => {
 const coarse = (radius: number) => spiral(radius).filter((_, i, all) => all[i & ~1]! % 2 === 0 && all[i | 1]! % 2 === 0)
 const beside = spiral(1.5)
 
-/** Finds places of `then` again on `now`, which lies over it, within a radius. */
-function foundAgain(then: Grey, now: Grey, reach: number, radius: number): Match[] {
+/** Finds places of `then` again on `now`, which lies over it, within a radius; at every pixel of it, or every second one first. */
+function foundAgain(then: Grey, now: Grey, reach: number, radius: number, every: 1 | 2): Match[] {
   const [a, b] = [windowsOf(then, reach), windowsOf(now, reach)]
-  const shifts = coarse(radius)
+  const shifts = every === 2 ? coarse(radius) : spiral(radius)
   return corners(then, reach + radius + 2, 22).flatMap(({ x, y }): Match[] => {
     if (a.variance[y * then.width + x]! < 3 * noise) return []
     let [best, bx, by] = [0, 0, 0]
@@ -111,10 +111,13 @@ export function registered(then: Grey, now: Grey, start: Homography): Registered
   const twice = stretched(2, 2)
   const [smallThen, smallNow] = [halved(then), halved(now)]
   const shrunk = after(after(half, start), twice)
-  const first = agreed(foundAgain(smallThen, laidOver(smallNow, shrunk, smallThen.width, smallThen.height), 9, 14), 2.5)
+  const first = agreed(
+    foundAgain(smallThen, laidOver(smallNow, shrunk, smallThen.width, smallThen.height), 9, 14, 2),
+    2.5,
+  )
   if (!first) return null
   const better = after(after(twice, after(shrunk, first.map)), half)
-  const matches = foundAgain(then, laidOver(now, better, then.width, then.height), 11, 7)
+  const matches = foundAgain(then, laidOver(now, better, then.width, then.height), 11, 7, 1)
   const fine = agreed(matches, 2)
   if (!fine) return null
   const map = after(better, fine.map)

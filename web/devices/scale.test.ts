@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { hasSerial, serialScale, shownIn, simulatedScale, type Shown } from './scale.ts'
+import { serialScale, shownIn, simulatedScale, type Shown } from './scale.ts'
+import { hasSerial } from './serial.ts'
 
 describe('a line of a scale', () => {
   it.each([

@@ -1,3 +1,5 @@
+import { serialLines } from './serial.ts'
+
 /** What a scale shows: grams, and whether it has come to rest. */
 export interface Shown {
   grams: number
@@ -23,16 +25,6 @@ export const simulatedScale = (grams: () => number): Scale => ({
   },
 })
 
-/** The part of Web Serial that is used; not every browser has it. */
-interface SerialPort {
-  open(options: { baudRate: number }): Promise<void>
-  close(): Promise<void>
-  readonly readable: ReadableStream<Uint8Array>
-}
-const serialOf = () => (navigator as { serial?: { requestPort(): Promise<SerialPort> } }).serial
-/** True where a scale can be joined by a cable. */
-export const hasSerial = (): boolean => serialOf() !== undefined
-
 /** A line of a scale in grams, as most print it: `ST,GS,+  12.34 g`, `12.3g`, `0.012 kg`; none where it is no weight. */
 export function shownIn(line: string): Shown | null {
   const found = /([+-]?)\s*(\d+(?:[.,]\d+)?)\s*(kg|g)\b/i.exec(line)
@@ -41,37 +33,14 @@ export function shownIn(line: string): Shown | null {
   return { grams: found[1] === '-' ? -grams : grams, still: !/\bUS\b|unstable|\?/i.test(line) }
 }
 
-/** A scale on a serial cable, 9600 baud: asks which one, and reads it line by line. */
+/** A scale on a serial cable: asks which one, and reads it line by line. */
 export const serialScale: Scale = {
-  async read(tell, wrong) {
-    const port = await serialOf()!.requestPort()
-    await port.open({ baudRate: 9600 })
-    const reader = port.readable.getReader()
-    const decoder = new TextDecoder()
-    let rest = ''
-    let left = false
-    void (async () => {
-      try {
-        for (;;) {
-          const { value, done } = await reader.read()
-          if (done) break
-          const lines = (rest + decoder.decode(value, { stream: true })).split(/[\r\n]+/)
-          rest = lines.pop() ?? ''
-          for (const line of lines) {
-            const shown = shownIn(line)
-            if (shown) tell(shown)
-          }
-        }
-      } catch {
-        if (!left) wrong('The scale went away: plug it in again, then weigh again.')
-      }
-    })()
-    return () => {
-      left = true
-      void reader.cancel().then(
-        () => port.close(),
-        () => undefined,
-      )
-    }
-  },
+  read: (tell, wrong) =>
+    serialLines(
+      line => {
+        const shown = shownIn(line)
+        if (shown) tell(shown)
+      },
+      () => wrong('The scale went away: plug it in again, then weigh again.'),
+    ),
 }

@@ -2,20 +2,21 @@
 import { X } from '@lucide/vue'
 import { useWakeLock } from '@vueuse/core'
 import { NButton } from 'naive-ui'
-import { onUnmounted, ref, watch } from 'vue'
+import { defineAsyncComponent, onUnmounted, ref, watch } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
 import { useWedge } from '../devices/wedge.ts'
 import Guarded from '../parts/Guarded.vue'
 import JobHead from '../parts/JobHead.vue'
 import KeyHelp from '../parts/KeyHelp.vue'
-import NoteIt from '../parts/noting/NoteIt.vue'
 import LinkButton from '../parts/LinkButton.vue'
 import { useDraft } from '../stores/draft.ts'
 import { useHand } from '../stores/hand.ts'
 import { useJob } from '../stores/job.ts'
 import { useScan } from '../stores/scanned-label.ts'
 import { toJob } from '../ways.ts'
+
+const NoteIt = defineAsyncComponent(() => import('../parts/noting/NoteIt.vue'))
 
 /** The frame of one job: its head, and the view of its phase. The screen stays awake while it is open. */
 const route = useRoute()

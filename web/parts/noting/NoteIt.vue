@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { whyNot } from '@dialytica/core/log'
+import { quantities, quantityNames, type kept } from '@dialytica/core/readings'
+import { text } from '@dialytica/core/words'
 import { NButton, NInput, NInputNumber } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
@@ -7,6 +9,7 @@ import { done as chime } from '../../devices/signals.ts'
 import { useJob } from '../../stores/job.ts'
 import Choice from '../Choice.vue'
 import Problem from '../Problem.vue'
+import MeasureIt from './MeasureIt.vue'
 
 /** A reading, old against new, or a note, wherever the hand is: kept with the job, and with the step in hand. */
 const emit = defineEmits<{ leave: [] }>()
@@ -22,6 +25,12 @@ const units = ['Ω', 'kΩ', 'MΩ', 'V', 'mV', 'A', 'mA', 'µF', '°C', 'mm', 'l'
   value: u,
   label: u,
 }))
+/** What has a verdict, and whatever else is measured. */
+const measures = [
+  { value: 'anything', label: 'Anything else' },
+  ...quantityNames.map(name => ({ value: name, label: text(quantities[name].title) })),
+] as const
+const quantity = ref<(typeof measures)[number]['value']>('anything')
 const of = ref('')
 const value = ref<number | null>(null)
 const unit = ref('Ω')
@@ -60,6 +69,16 @@ function record(): void {
   chime()
   emit('leave')
 }
+/** Keeps what was read in each state of one thing. */
+function keepAll(bodies: ReturnType<typeof kept>[]): void {
+  for (const body of bodies) {
+    const refusal = whyNot(job.says('reading-taken', body))
+    problem.value = refusal ?? ''
+    if (refusal) return
+  }
+  chime()
+  emit('leave')
+}
 </script>
 
 <template>
@@ -69,40 +88,57 @@ function record(): void {
         k.label
       }}</NButton>
     </div>
-    <template v-if="kind !== 'note'">
-      <NInput
-        v-model:value="of"
-        class="of"
-        :placeholder="kind === 'reading' ? 'heater' : 'inlet valve'"
-        :input-props="{
-          'aria-label': kind === 'reading' ? 'What was measured' : 'Which part',
-          autocomplete: 'off',
-        }"
-      />
-      <NButton v-for="b in kind === 'reading' ? before : []" :key="b" @click="of = b">{{ b }}</NButton>
-    </template>
-    <template v-if="kind === 'reading'">
-      <NInputNumber
-        v-model:value="value"
-        class="figure"
-        :show-button="false"
-        placeholder="27.5"
-        :input-props="{ 'aria-label': 'Figure', inputmode: 'decimal' }"
-      />
-      <Choice class="unit" :value="unit" label="Unit" :options="units" @choose="unit = $event" />
-    </template>
-    <div v-if="kind === 'compared'" class="kinds" role="group" aria-label="Old and new">
-      <NButton :aria-pressed="same === true" @click="same = true">The same</NButton>
-      <NButton :aria-pressed="same === false" @click="same = false">They differ</NButton>
-    </div>
-    <NInput
-      v-model:value="words"
-      class="words"
-      :placeholder="kind === 'note' ? '' : kind === 'compared' ? 'in what' : 'how: warm, cold, plug off'"
-      :input-props="{ 'aria-label': kind === 'note' ? 'Note' : 'In words', autocomplete: 'off' }"
+    <Choice
+      v-if="kind === 'reading'"
+      class="quantity"
+      :value="quantity"
+      label="What kind of thing"
+      :options="measures"
+      @choose="quantity = $event"
     />
-    <NButton type="primary" attr-type="submit">Keep it</NButton>
-    <NButton @click="emit('leave')">Leave it</NButton>
+    <MeasureIt
+      v-if="kind === 'reading' && quantity !== 'anything'"
+      :quantity="quantity"
+      @keep="keepAll"
+      @leave="emit('leave')"
+      @problem="problem = $event"
+    />
+    <template v-else>
+      <template v-if="kind !== 'note'">
+        <NInput
+          v-model:value="of"
+          class="of"
+          :placeholder="kind === 'reading' ? 'heater' : 'inlet valve'"
+          :input-props="{
+            'aria-label': kind === 'reading' ? 'What was measured' : 'Which part',
+            autocomplete: 'off',
+          }"
+        />
+        <NButton v-for="b in kind === 'reading' ? before : []" :key="b" @click="of = b">{{ b }}</NButton>
+      </template>
+      <template v-if="kind === 'reading'">
+        <NInputNumber
+          v-model:value="value"
+          class="figure"
+          :show-button="false"
+          placeholder="27.5"
+          :input-props="{ 'aria-label': 'Figure', inputmode: 'decimal' }"
+        />
+        <Choice class="unit" :value="unit" label="Unit" :options="units" @choose="unit = $event" />
+      </template>
+      <div v-if="kind === 'compared'" class="kinds" role="group" aria-label="Old and new">
+        <NButton :aria-pressed="same === true" @click="same = true">The same</NButton>
+        <NButton :aria-pressed="same === false" @click="same = false">They differ</NButton>
+      </div>
+      <NInput
+        v-model:value="words"
+        class="words"
+        :placeholder="kind === 'note' ? '' : kind === 'compared' ? 'in what' : 'how: warm, cold, plug off'"
+        :input-props="{ 'aria-label': kind === 'note' ? 'Note' : 'In words', autocomplete: 'off' }"
+      />
+      <NButton type="primary" attr-type="submit">Keep it</NButton>
+      <NButton @click="emit('leave')">Leave it</NButton>
+    </template>
     <Problem class="problem" :says="problem" />
   </form>
 </template>
@@ -130,6 +166,9 @@ function record(): void {
 }
 .figure {
   width: 110px;
+}
+.quantity {
+  width: 260px;
 }
 .unit {
   width: 92px;

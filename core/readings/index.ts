@@ -1,0 +1,6 @@
+export { type QuantityName, quantityNames } from './names.ts'
+export { quantities } from './quantities.ts'
+export { type Givens, type Quantity, type Readings } from './quantity.ts'
+export { kept } from './told.ts'
+export { dimensions, readTyped } from './typed.ts'
+export { type Verdict, range } from './verdict.ts'

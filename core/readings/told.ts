@@ -1,0 +1,43 @@
+import type { EntryOf } from '../log/entry.ts'
+import { beyond } from './meter.ts'
+import type { QuantityName } from './names.ts'
+import { quantities } from './quantities.ts'
+import type { Givens } from './quantity.ts'
+import { dimensions, type Typed } from './typed.ts'
+import type { Verdict } from './verdict.ts'
+
+type Body = EntryOf<'reading-taken'>['body']
+
+/** What is kept of a value that was read in a state: an instrument over its range is kept as such, with what it has at least. */
+export const kept = (
+  of: string,
+  quantity: QuantityName,
+  state: string,
+  { dimension, value, step }: Typed,
+  given: Givens,
+): Body => ({
+  of,
+  quantity,
+  state,
+  unit: dimensions[dimension],
+  value: value === Infinity ? beyond : value,
+  step,
+  ...(value === Infinity && { over: true }),
+  given: Object.entries(given).map(([name, value]) => ({ name, value })),
+})
+
+/** What readings of one thing say together, the last of each state; undefined where they are of nothing that has a verdict. */
+export function verdictOf(readings: readonly Body[]): Verdict | undefined {
+  const last = readings.findLast(r => r.quantity)
+  if (!last?.quantity) return undefined
+  const of = quantities[last.quantity]
+  const same = readings.filter(r => r.quantity === last.quantity && r.state)
+  const read = same.map(r => [
+    r.state!,
+    { dimension: of.dimension, value: r.over ? Infinity : r.value, step: r.step ?? 0 },
+  ])
+  return of.judge(
+    Object.fromEntries((last.given ?? []).map(g => [g.name, g.value])),
+    Object.fromEntries(read) as Record<string, Typed>,
+  )
+}
