@@ -8,7 +8,9 @@ const seeds = [9001, 9002, 9003]
 
 it.each(faultKinds)('%s: is found on photos from up to 15 degrees aside, in another light', async kind => {
   let [found, of] = [0, 0]
-  for (const seed of seeds) {
+  // A missing screw is hard to see on a photo, and told by counting first: of more places, some.
+  const isScrew = kind === 'missing screw'
+  for (const seed of isScrew ? [...seeds, 9004, 9005, 9006] : seeds) {
     const trial = await trialOf(madePlace(seed), kind, seed)
     if (!trial) continue
     of += 1
@@ -17,8 +19,7 @@ it.each(faultKinds)('%s: is found on photos from up to 15 degrees aside, in anot
     if (told.found) found += 1
   }
   expect(of).toBeGreaterThan(1)
-  // A missing screw is hard to see on a photo; it is told by counting first.
-  expect(of - found).toBeLessThanOrEqual(kind === 'missing screw' ? of - 1 : 1)
+  expect(found).toBeGreaterThanOrEqual(isScrew ? 2 : of - 1)
 })
 
 it('what was put back right is told of no more than once in three', async () => {
