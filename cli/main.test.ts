@@ -147,6 +147,26 @@ describe('the command line', () => {
     })
     expect((await run('ritual')).err).toContain('takes one FILE')
   })
+  it('says what a complaint may come from and what to look at first; what a check showed moves it', async () => {
+    const file = join(folder, 'complaint.txt')
+    writeFileSync(file, 'It hums and does not pump the water out.\n')
+    const first = JSON.parse((await run('triage', file)).out) as {
+      heard: string[]
+      causes: { cause: string | null; share: number }[]
+      next: { check: string }[]
+    }
+    expect(first.heard).toEqual(expect.arrayContaining(['does not drain', 'pump hums']))
+    expect(first.causes[0]!.cause).toBe('impeller jammed')
+    writeFileSync(file, 'It hums and does not pump the water out.\nbad: open the filter\n')
+    const words = (await run('triage', file, '--text')).out
+    expect(words).toMatch(/^heard: .*\n\n +\d+ % {2}filter blocked \(drain filter\): /)
+    expect(words).toContain('\n1. ')
+    expect(words).not.toContain('. open the filter')
+    writeFileSync(file, 'bad: kick it\n')
+    expect(await run('triage', file)).toMatchObject({ status: 2, err: expect.stringContaining('no check "kick it"') })
+    writeFileSync(file, 'hello\n')
+    expect((await run('triage', file)).err).toContain('nothing in it is understood')
+  })
   it('explains itself, and runs as a program from standard input', async () => {
     const { out } = await run('--help')
     for (const name of Object.keys(commands)) expect(out).toContain(name)

@@ -12,6 +12,7 @@ import { plan } from './plan.ts'
 import { readLines, readNarrated } from './read-lines.ts'
 import { ritual } from './ritual.ts'
 import { tighten } from './tighten.ts'
+import { triage } from './triage.ts'
 
 export const commands: Record<string, Command> = {
   plan,
@@ -26,6 +27,7 @@ export const commands: Record<string, Command> = {
 interface ReadingOptions {
   family?: string | undefined
   play?: boolean | undefined
+  text?: boolean | undefined
 }
 const asJson = (rows: readonly unknown[]): string[] => rows.map(row => JSON.stringify(row))
 /** Commands that read a text that is no record: each answers in lines. */
@@ -33,11 +35,13 @@ const readers: Record<string, (text: string, options: ReadingOptions) => string[
   read: (text, { family }) => asJson(readLines(text, family)),
   narrate: (text, { family }) => asJson(readNarrated(text, family)),
   ritual: (text, { play }) => ritual(text, play ?? false),
+  triage: (said, { family, text }) => triage(said, family, text ?? false),
 }
 
 export const help = `dialytica COMMAND FILE [--text]
        dialytica read|narrate [--family front-loader|top-loader] FILE
        dialytica ritual FILE [--play]
+       dialytica triage [--family front-loader|top-loader] FILE [--text]
 
 Reads the record of a job (docs/formats.md) from FILE, or from the standard input when FILE is -, and answers in
 JSON; with --text in words.
@@ -57,6 +61,9 @@ ${Object.entries(commands)
   ritual       a ritual of a control in its notation (docs/formats.md): its plain form and its beats; with --play the
                beats as lines to be read aloud
                exit 1: never
+  triage       what a complaint in a customer's words may come from, how likely each is, and what to look at first; a
+               line "good: CHECK" or "bad: CHECK" is what a check showed
+               exit 1: never
 
 Exit status: 0 the answer is given; 1 as told above; 2 the question or the file is not right: each problem is one
 line on the standard error, with its path into the file.
@@ -65,6 +72,7 @@ line on the standard error, with its path into the file.
   dialytica finder job.json --left "T20x18" --text
   echo "lid: 2x T20 at the back, off" | dialytica read -
   echo "hold START 6 s; (selector left, right) x3 in 20 s" | dialytica ritual - --play
+  echo "it hums and does not pump the water out" | dialytica triage - --text
   dialytica fit job.json --pieces 12 | dialytica balance - --text
 `
 

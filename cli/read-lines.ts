@@ -5,7 +5,8 @@ import { Unfit } from './answer.ts'
 
 const isFamily = (text: string): text is Family => (families as readonly string[]).includes(text)
 
-function familyOf(family = 'front-loader'): Family {
+/** A family by its name; throws `Unfit` where it is none. */
+export function familyOf(family = 'front-loader'): Family {
   if (!isFamily(family)) throw new Unfit(`--family ${family} is none: ${families.join(' or ')}`)
   return family
 }
