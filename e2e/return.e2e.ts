@@ -52,6 +52,21 @@ test('the ten orders that a mirror would get wrong are planned, each with its re
   await says(25, 'Meanwhile, on the bench', 'speed sensor, on the motor')
 })
 
+test('at a gate, what lies behind it is held against its photo of then before it is hidden', async ({ page }) => {
+  await openReturn(page)
+  await toStep(page, 6)
+  const behind = page.getByRole('group', { name: 'Behind it, as it was' })
+  const rear = behind.getByRole('button', { name: 'rear' })
+  await rear.click()
+  await expect(rear).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByText(/Behind it, as it was, step \d+/)).toBeVisible()
+  await page.keyboard.press('p')
+  await expect(rear.getByLabel('photographed as it is now')).toBeVisible()
+  await page.keyboard.press('b')
+  // The loom still hangs beside the machine, and the pulley is off.
+  await expect(page.getByRole('status').filter({ hasText: 'places differ: look at them' })).toBeVisible()
+})
+
 test('a route is laid point by point, checks are one tap each, a step left half done is found again', async ({
   page,
 }) => {

@@ -1,5 +1,5 @@
 import { type Locator, type Page } from '@playwright/test'
-import { beginDescent, expect, nothingWaits, signIn, test } from './test/test.ts'
+import { beginDescent, expect, nothingWaits, test } from './test/test.ts'
 
 const differs = (page: Page) => page.getByRole('status').filter({ hasText: /differ/ })
 
@@ -49,23 +49,6 @@ test('a plug that is still open is outlined when now is laid over then, and noth
     await expect(differs(page)).toContainText('Nothing differs that shows')
   })
   await nothingWaits(page)
-})
-
-test('at a gate, what lies behind it is held against its photo of then before it is hidden', async ({ page }) => {
-  await signIn(page, 'Jon Tarrow')
-  const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string; unit: { serial: string } }[]
-  await page.goto(`/jobs/${jobs.find(j => j.unit.serial === '5500-0134')!.id}/return`)
-  await page.getByRole('button', { name: /^Back, step 6,/ }).click()
-  const behind = page.getByRole('group', { name: 'Behind it, as it was' })
-  const rear = behind.getByRole('button', { name: 'rear' })
-  await rear.click()
-  await expect(rear).toHaveAttribute('aria-pressed', 'true')
-  await expect(page.getByText(/Behind it, as it was, step \d+/)).toBeVisible()
-  await page.keyboard.press('p')
-  await expect(rear.getByLabel('photographed as it is now')).toBeVisible()
-  await page.keyboard.press('b')
-  // The loom still hangs beside the machine, and the pulley is off.
-  await expect(differs(page)).toContainText('places differ: look at them')
 })
 
 test.describe('by touch', () => {

@@ -65,6 +65,7 @@ describe('as people type it', () => {
     ['about 4', 'resistance'],
     ['', 'length'],
     ['3/0', 'length'],
+    ['-4', 'resistance'],
     ['1.2.3', 'length'],
   ] as const)('%s as %s says what to do', (said, dimension) =>
     expect(readTyped(said, dimension)).toEqual({ problem: expect.stringMatching(/^(Type|Write) /) }),

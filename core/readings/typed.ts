@@ -71,7 +71,7 @@ export function readTyped(text: string, dimension: Dimension): Typed | { problem
   if (dimension === 'resistance' && unit === 'm')
     return { problem: 'Write MΩ for millions of ohms, mΩ for thousandths of one.' }
   const factor = factorOf(unit, dimension)
-  if (factor === null || over === '0') return { problem }
+  if (factor === null || over === '0' || (figure.startsWith('-') && dimension !== 'temperature')) return { problem }
   const shown = number(figure) / (over ? Number(over) : 1)
   const shift = dimension === 'temperature' && /f$/i.test(unit) ? -32 : 0
   return { dimension, value: (shown + shift) * factor, step: over ? 0 : factor * 10 ** -decimals(figure) }

@@ -53,7 +53,7 @@ describe('the record sheet', () => {
       'bracket, from the old pump',
       'part to come',
       'corroded',
-      'winding: 2.6 ohm',
+      'winding 2.6 ohm',
       'local codes',
     ])
       expect(text).toContain(words)

@@ -1,5 +1,4 @@
 import { say } from '../../words/phrase.ts'
-import { meet } from '../interval.ts'
 import { beyond, measured } from '../meter.ts'
 import type { Quantity } from '../quantity.ts'
 import { figures, judged, range } from '../verdict.ts'
@@ -53,7 +52,7 @@ export const heatingElement: Quantity = {
           ? say`It is as its plate says`
           : says === 'cannot tell'
             ? say`The meter is not fine enough to say`
-            : meet(seen, { low: 0, high: expected.low })
+            : seen.high < expected.low
               ? say`It is too low: wrong part, or turns are shorted`
               : say`It is too high: wrong part, or a connection of it is burnt`,
       formula,
