@@ -187,14 +187,15 @@ text {
   gap: 6px;
 }
 .ways p {
-  flex: 1 1 260px;
+  flex: 1 1 230px;
 }
 .differs {
   border-left: 6px solid var(--caution);
   padding-left: 10px;
 }
 input {
-  flex: 1 1 180px;
+  flex: 1 1 100px;
+  min-width: 100px;
   min-height: 44px;
 }
 </style>
