@@ -11,14 +11,17 @@ const wordsOf = (text: string) =>
 const fits = (said: string, wanted: string) =>
   wanted.endsWith('*') ? said.startsWith(wanted.slice(0, -1)) : said === wanted
 
-/** True where all words of a row are said within a few words of each other, in any order. */
+/** Words that turn what follows them into its contrary. */
+const turning = new Set(['not', 'never', 'no', "doesn't", "don't", "won't", "can't", 'cannot'])
+
+/** True where all words of a row are said within a few words of each other: in any order, but for one that turns the next into its contrary. */
 function isSaid(said: readonly string[], row: string): boolean {
   const wanted = row.split(' ')
-  return said.some((_, at) => {
+  return said.some((first, at) => {
+    if (!wanted.some(w => fits(first, w))) return false
     const near = said.slice(at, at + wanted.length + apart)
-    return fits(near[0]!, wanted[0]!) || wanted.some(w => fits(near[0]!, w))
-      ? wanted.every(w => near.some(n => fits(n, w)))
-      : false
+    const places = wanted.map(w => near.findIndex(n => fits(n, w)))
+    return places.every((place, i) => place >= 0 && !(i > 0 && turning.has(wanted[i - 1]!) && place < places[i - 1]!))
   })
 }
 

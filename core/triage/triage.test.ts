@@ -54,10 +54,11 @@ describe('what a customer says', () => {
     ["It won't start. No lights.", ['does not start', 'dead']],
     ['The lid is shut and it does not spin', ['does not spin']],
     ['nothing is wrong', []],
+    ['It fills and washes, but it never spins', ['does not spin']],
   ])('%s', (said, wanted) => {
     const found = heard(said, table.findings).map(f => f.id)
     for (const w of wanted) expect(found).toContain(w)
-    if (wanted.length === 0) expect(found).toEqual([])
+    if (wanted.length < 2) expect(found).toEqual(wanted)
   })
 })
 

@@ -237,7 +237,7 @@ export const causes: readonly Cause[] = [
       7,
       0.4,
       25,
-      { 'does not spin': 0.85, 'door does not lock': 0.4, 'does not start': 0.2 },
+      { 'does not spin': 0.85, 'clothes stay wet': 0.6, 'door does not lock': 0.4, 'does not start': 0.2 },
       'The control never sees the lid shut, and will not let the drum run.',
     ],
     [
@@ -247,7 +247,13 @@ export const causes: readonly Cause[] = [
       5,
       0.8,
       30,
-      { 'door does not lock': 0.85, 'does not spin': 0.6, 'door stays shut': 0.3, 'shows a code': 0.6 },
+      {
+        'door does not lock': 0.85,
+        'does not spin': 0.6,
+        'clothes stay wet': 0.4,
+        'door stays shut': 0.3,
+        'shows a code': 0.6,
+      },
       'It does not lock, or does not say so.',
     ],
     [
@@ -267,7 +273,7 @@ export const causes: readonly Cause[] = [
       3,
       0.15,
       15,
-      { 'does not spin': 0.7, 'door does not lock': 0.5 },
+      { 'does not spin': 0.7, 'clothes stay wet': 0.5, 'door does not lock': 0.5 },
       'It passes beside the switch.',
     ],
     [
@@ -567,7 +573,7 @@ export const causes: readonly Cause[] = [
       4,
       0.7,
       40,
-      { 'does not spin': 0.6, 'drum does not turn': 0.4, 'shows a code': 0.5, rattles: 0.3 },
+      { 'does not spin': 0.6, 'clothes stay wet': 0.5, 'drum does not turn': 0.4, 'shows a code': 0.5, rattles: 0.3 },
       'It does not bring the drive from wash to spin.',
     ],
     [

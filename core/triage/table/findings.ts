@@ -142,7 +142,15 @@ export const findings: readonly Finding[] = [
   f('roars in the spin', 'roar*', 'loud spin', 'like a plane', 'like a jet', 'rumbl*', 'grinding', 'droning'),
   f('rattles', 'rattl*', 'clatter*', 'something loose', 'clink*', 'jingl*'),
   f('drags', 'drag*', 'hard to turn', 'scrap*', 'rub*', 'heavy to turn'),
-  f('leaks at the front', 'leak* front', 'leak* door', 'water door', 'drips door', 'puddle front'),
+  f(
+    'leaks at the front',
+    'leak* front',
+    'leak* door',
+    'water out door',
+    'water comes door',
+    'drips door',
+    'puddle front',
+  ),
   f(
     'leaks below',
     'leak* under*',
