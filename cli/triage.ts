@@ -22,9 +22,9 @@ function resultOf(line: string): { check: string; good: boolean } | null {
  */
 export function triage(told: string, family: string | undefined, inWords: boolean): string[] {
   const build = familyOf(family)
-  const lines = told.split(/\r?\n/)
-  const checked = lines.flatMap(line => resultOf(line) ?? [])
-  const complaint = lines.filter(line => !resultOf(line)).join('\n')
+  const lines = told.split(/\r?\n/).map(line => ({ line, result: resultOf(line) }))
+  const checked = lines.flatMap(l => l.result ?? [])
+  const complaint = lines.flatMap(l => (l.result ? [] : [l.line])).join('\n')
   const findings = heard(complaint, table.findings).map(f => f.id)
   if (findings.length + checked.length === 0)
     throw new Unfit('nothing in it is understood: say what the machine does or does not do')

@@ -1,3 +1,4 @@
+export { ohmsAt } from './kinds/temperature-sensor.ts'
 export { type QuantityName, quantityNames } from './names.ts'
 export { quantities } from './quantities.ts'
 export { type Givens, type Quantity, type Readings } from './quantity.ts'

@@ -73,8 +73,8 @@ describe('as people type it', () => {
 })
 
 describe('the sums', () => {
-  it('a sensor of 4840 ohms and B 3977 has 6058 ohms at 20 °C and 1190 at 60 °C', () => {
-    // ln: 3977 · (1/293.15 − 1/298.15) = 0.22751; e^0.22751 = 1.25547; · 4840 = 6076 … with 298.15 exactly.
+  it('a sensor of 4840 ohms and B 3977 has 6076 ohms at 20 °C and 1192 at 60 °C', () => {
+    // 3977 · (1/293.15 − 1/298.15) = 0.22751; e^0.22751 = 1.25547; 1.25547 · 4840 = 6076.
     expect(ohmsAt(4840, 3977, 20)).toBeCloseTo(4840 * Math.exp(3977 * (1 / 293.15 - 1 / 298.15)), 6)
     expect(ohmsAt(4840, 3977, 20)).toBeGreaterThan(6030)
     expect(ohmsAt(4840, 3977, 20)).toBeLessThan(6090)

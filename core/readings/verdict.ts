@@ -16,17 +16,16 @@ export interface Verdict {
 export const judged = (measured: Interval, expected: Interval): Verdict['says'] =>
   holds(expected, measured) ? 'good' : meet(expected, measured) ? 'cannot tell' : 'bad'
 
-const precise = (n: number): string => {
+/** A value in figures of three digits. */
+export const figures = (n: number): string => {
   if (!Number.isFinite(n)) return '∞'
   const [by, sign] = n >= 1e6 ? [1e6, ' M'] : n >= 1e4 ? [1e3, ' k'] : [1, '']
   return `${Number((n / by).toPrecision(3))}${sign}`
 }
-/** A value in figures of three digits. */
-export const figures = precise
 /** An interval in figures: `26.8 to 31.5`. */
 export const range = ({ low, high }: Interval): string =>
   high === Infinity
-    ? `${precise(low)} or more`
+    ? `${figures(low)} or more`
     : low <= 0
-      ? `${precise(high)} at most`
-      : `${precise(low)} to ${precise(high)}`
+      ? `${figures(high)} at most`
+      : `${figures(low)} to ${figures(high)}`

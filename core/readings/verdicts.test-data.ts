@@ -36,11 +36,11 @@ export const told: readonly Row[] = [
   ['heating', element, { 'to its jacket': 'OL' }, 'cannot tell', 'not read across'],
   ['heating', { volts: 120, watts: 800 }, across('18'), 'good', '120² / 800 = 18'],
   ['heating', { volts: 240, watts: 5400 }, across('10.7'), 'good', '240² / 5400 = 10.7'],
-  // At 20 °C: 4840 · e^(3977 · (1/293.15 − 1/298.15)) = 6058 ohms.
+  // At 20 °C: 4840 · e^(3977 · (1/293.15 − 1/298.15)) = 6076 ohms.
   ['sensor', { ...sensor, celsius: 20 }, across('6k05'), 'good', 'on its curve'],
   ['sensor', { ...sensor, celsius: 20 }, across('5.9 k'), 'good', 'a little below'],
   ['sensor', { ...sensor, celsius: 25 }, across('4840'), 'good', 'as its name says'],
-  ['sensor', { ...sensor, celsius: 60 }, across('1k2'), 'good', '4840 · e^(3977 · (1/333.15 − 1/298.15)) = 1190'],
+  ['sensor', { ...sensor, celsius: 60 }, across('1k2'), 'good', '4840 · e^(3977 · (1/333.15 − 1/298.15)) = 1192'],
   ['sensor', { ...sensor, celsius: 20 }, across('12k1'), 'bad', 'another sensor, of 10 k'],
   ['sensor', { ...sensor, celsius: 20 }, across('3k9'), 'bad', 'it would tell 30 degrees'],
   ['sensor', { ...sensor, celsius: 20 }, across('OL'), 'bad', 'open'],

@@ -11,8 +11,6 @@ export interface NextCheck {
   check: Check
   bits: number
   perMinute: number
-  /** How likely it is not as it should be. */
-  bad: number
   /** Minutes from how the machine stands now. */
   minutes: number
 }
@@ -38,7 +36,7 @@ export function nextChecks({ checks }: Table, build: Family, held: readonly Beli
       // A check with the panel off counts its minutes with the opening in them; once it is off the next one has that for nothing.
       const minutes = Math.max(1, check.minutes - (settings.has(check.setting) ? opening[check.setting] : 0))
       const early = check.setting === 'with power' && !settings.has('panel off') ? beforePlug : 1
-      return { check, bits: told, perMinute: (told * early) / minutes, bad, minutes }
+      return { check, bits: told, perMinute: (told * early) / minutes, minutes }
     })
     .filter(n => n.bits > 1e-6)
     .sort((a, b) => b.perMinute - a.perMinute)

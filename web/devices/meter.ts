@@ -1,9 +1,7 @@
-import { serialLines } from './serial.ts'
+import { onSerial, simulated, type Instrument } from './instrument.ts'
 
-/** A meter: shows something again and again, as it would be typed, until it is left. */
-export interface Meter {
-  read(tell: (said: string) => void, wrong: (why: string) => void): Promise<() => void>
-}
+/** A meter: shows its values as they would be typed. */
+type Meter = Instrument<string>
 
 /** From so large a value on a meter means that it is over its range: SCPI-99 (21.8) shows 9.9E37 then. */
 const infinite = 9e36
@@ -22,16 +20,8 @@ export function readIn(line: string, scpiUnit: string): string | null {
 }
 
 /** A meter on a serial cable that sends what it shows. */
-export const serialMeter = (scpiUnit: string): Meter => ({
-  read: (tell, wrong) =>
-    serialLines(
-      line => {
-        const said = readIn(line, scpiUnit)
-        if (said) tell(said)
-      },
-      () => wrong('The meter went away: plug it in again, then read again.'),
-    ),
-})
+export const serialMeter = (scpiUnit: string): Meter =>
+  onSerial(line => readIn(line, scpiUnit), 'The meter went away: plug it in again, then read again.')
 
 /** Counts of a meter of 3½ digits. */
 const counts = 2000
@@ -49,15 +39,8 @@ export function displayed(value: number, unit: string): string {
 }
 
 /** A meter that ships with it: what it is held to is told, and it shows that with noise, range and leads; each fifth time a probe slips. */
-export const simulatedMeter = (holds: () => number, unit: string): Meter => ({
-  read(tell) {
-    let n = 0
-    const timer = setInterval(() => {
-      n += 1
-      const noise = (Math.sin(n * 12.9898) * 43758.5453) % 1
-      const value = holds() * (1 + 0.004 * noise) + (unit === 'Ω' ? leads : 0)
-      tell(n % 5 === 1 && unit === 'Ω' ? 'OL' : displayed(value, unit))
-    }, 250)
-    return Promise.resolve(() => clearInterval(timer))
-  },
-})
+export const simulatedMeter = (holds: () => number, unit: string): Meter =>
+  simulated((n, noise) => {
+    const value = holds() * (1 + 0.004 * noise) + (unit === 'Ω' ? leads : 0)
+    return n % 5 === 1 && unit === 'Ω' ? 'OL' : displayed(value, unit)
+  })

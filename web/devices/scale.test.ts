@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { serialScale, shownIn, simulatedScale, type Shown } from './scale.ts'
-import { hasSerial } from './serial.ts'
+import { hasSerial } from './instrument.ts'
 
 describe('a line of a scale', () => {
   it.each([

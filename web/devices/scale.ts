@@ -1,29 +1,16 @@
-import { serialLines } from './serial.ts'
+import { onSerial, simulated, type Instrument } from './instrument.ts'
 
 /** What a scale shows: grams, and whether it has come to rest. */
 export interface Shown {
   grams: number
   still: boolean
 }
-/** A pocket scale: tells what it shows until it is left. */
-export interface Scale {
-  read(tell: (shown: Shown) => void, wrong: (why: string) => void): Promise<() => void>
-}
+/** A pocket scale. */
+type Scale = Instrument<Shown>
 
-/** So often a simulated scale shows something, in milliseconds. */
-const pace = 250
 /** A scale that ships with it: what lies on it is told, and it shows that with its noise, at rest after a second. */
-export const simulatedScale = (grams: () => number): Scale => ({
-  read(tell) {
-    let n = 0
-    const timer = setInterval(() => {
-      n += 1
-      const noise = (Math.sin(n * 12.9898) * 43758.5453) % 1
-      tell({ grams: Math.round(10 * Math.max(0, grams() + 0.08 * noise)) / 10, still: n > 3 })
-    }, pace)
-    return Promise.resolve(() => clearInterval(timer))
-  },
-})
+export const simulatedScale = (grams: () => number): Scale =>
+  simulated((n, noise) => ({ grams: Math.round(10 * Math.max(0, grams() + 0.08 * noise)) / 10, still: n > 3 }))
 
 /** A line of a scale in grams, as most print it: `ST,GS,+  12.34 g`, `12.3g`, `0.012 kg`; none where it is no weight. */
 export function shownIn(line: string): Shown | null {
@@ -33,14 +20,5 @@ export function shownIn(line: string): Shown | null {
   return { grams: found[1] === '-' ? -grams : grams, still: !/\bUS\b|unstable|\?/i.test(line) }
 }
 
-/** A scale on a serial cable: asks which one, and reads it line by line. */
-export const serialScale: Scale = {
-  read: (tell, wrong) =>
-    serialLines(
-      line => {
-        const shown = shownIn(line)
-        if (shown) tell(shown)
-      },
-      () => wrong('The scale went away: plug it in again, then weigh again.'),
-    ),
-}
+/** A scale on a serial cable. */
+export const serialScale: Scale = onSerial(shownIn, 'The scale went away: plug it in again, then weigh again.')

@@ -1,9 +1,9 @@
-import type { Givens, QuantityName } from '@dialytica/core/readings'
+import { ohmsAt, type Givens, type QuantityName } from '@dialytica/core/readings'
 
 /** Ohms of a sound part of each kind in a state, µF of a capacitor, millimetres of what is measured by a calliper: what the simulated instrument is held to. */
 const sound: Record<QuantityName, (given: Givens, state: string) => number> = {
   heating: ({ volts = 230, watts = 2000 }, state) => (state === 'across' ? (volts * volts) / watts : Infinity),
-  sensor: ({ r25 = 4840, beta = 3977, celsius = 20 }) => r25 * Math.exp(beta * (1 / (celsius + 273.15) - 1 / 298.15)),
+  sensor: ({ r25 = 4840, beta = 3977, celsius = 20 }) => ohmsAt(r25, beta, celsius),
   finger: (_, state) => (state === 'cold' ? 6050 : 4180),
   windings: () => 5.3,
   coil: ({ ohms = 3800 }) => ohms,

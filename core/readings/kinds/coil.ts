@@ -2,6 +2,7 @@ import { say } from '../../words/phrase.ts'
 import { cannotTell } from '../cannot-tell.ts'
 import { within } from '../interval.ts'
 import { measured } from '../meter.ts'
+import { openOrShorted } from '../open-or-shorted.ts'
 import type { Quantity } from '../quantity.ts'
 import { figures, judged, range } from '../verdict.ts'
 
@@ -22,15 +23,8 @@ export const coil: Quantity = {
   judge({ ohms, percent = 10 }, { across }) {
     if (!across) return cannotTell(say`Read it across its terminals`)
     const seen = measured(across)
-    if (across.value === Infinity)
-      return { says: 'bad', because: say`It is open`, formula: 'OL across it', measured: seen }
-    if (seen.high < shorted)
-      return {
-        says: 'bad',
-        because: say`It is shorted`,
-        formula: `${figures(across.value)} Ω across it`,
-        measured: seen,
-      }
+    const gone = openOrShorted(across, shorted)
+    if (gone) return gone
     if (ohms === undefined)
       return cannotTell(say`It is neither open nor shorted. Its value needs its sheet, or one that works`, seen)
     const expected = within(ohms, percent)

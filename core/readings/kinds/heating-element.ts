@@ -1,5 +1,6 @@
 import { say } from '../../words/phrase.ts'
 import { beyond, measured } from '../meter.ts'
+import { openOrShorted } from '../open-or-shorted.ts'
 import type { Quantity } from '../quantity.ts'
 import { figures, judged, range } from '../verdict.ts'
 import { cannotTell } from '../cannot-tell.ts'
@@ -8,6 +9,8 @@ import { cannotTell } from '../cannot-tell.ts'
 const power = { over: 1.05, under: 0.9 } as const
 /** Heating wire of nickel and chromium is about 4 % lower in the cold than at work (its coefficient, 0.0001 per kelvin, over some 400 K). */
 const cold = 0.96
+/** Below so many ohms an element is shorted whatever its plate says. */
+const shorted = 2
 
 /**
  * Across its terminals: R = V² / P (Joule's law with Ohm's), in ohms from the volts and watts of its plate. To its jacket a meter must show
@@ -34,13 +37,11 @@ export const heatingElement: Quantity = {
       }
     if (!across) return cannotTell(say`Read it across its terminals too`)
     const seen = measured(across)
-    if (across.value === Infinity)
-      return { says: 'bad', because: say`It is open`, formula: 'OL across it', measured: seen }
-    if (!watts || !volts) {
-      return seen.high < 2
-        ? { says: 'bad', because: say`It is shorted`, formula: `${figures(across.value)} Ω across it`, measured: seen }
-        : cannotTell(say`It is not open. For its value, read volts and watts from its plate`, seen)
-    }
+    // With a plate, few ohms are too few for it, which says more than that it is shorted.
+    const gone = openOrShorted(across, watts && volts ? 0 : shorted)
+    if (gone) return gone
+    if (!watts || !volts)
+      return cannotTell(say`It is not open. For its value, read volts and watts from its plate`, seen)
     const ohms = (volts * volts) / watts
     const expected = { low: (ohms / power.over) * cold, high: ohms / power.under }
     const formula = `${volts}² / ${watts} = ${figures(ohms)} Ω; with its tolerance, cold to hot: ${range(expected)} Ω`

@@ -2,6 +2,7 @@ import { say } from '../../words/phrase.ts'
 import { cannotTell } from '../cannot-tell.ts'
 import { about, holds, hull, through, within, type Interval } from '../interval.ts'
 import { measured } from '../meter.ts'
+import { openOrShorted } from '../open-or-shorted.ts'
 import type { Quantity } from '../quantity.ts'
 import { figures, judged, range } from '../verdict.ts'
 
@@ -31,6 +32,10 @@ export function band(r25: number, beta: number, percent: number, celsius: number
   return { low: all.low * (1 - percent / 100), high: all.high * (1 + percent / 100) }
 }
 
+/** Below so many ohms a sensor is shorted: on a curve it comes to some hundred in boiling water. */
+const shorted = 20
+
+/** A sensor against its curve at the temperature of the day. */
 export const temperatureSensor: Quantity = {
   title: say`Temperature sensor`,
   dimension: 'resistance',
@@ -46,15 +51,8 @@ export const temperatureSensor: Quantity = {
   judge({ r25, beta, percent, celsius }, { across }) {
     if (!across) return cannotTell(say`Read it across its terminals`)
     const seen = measured(across)
-    if (across.value === Infinity)
-      return { says: 'bad', because: say`It is open`, formula: 'OL across it', measured: seen }
-    if (seen.high < 20)
-      return {
-        says: 'bad',
-        because: say`It is shorted`,
-        formula: `${figures(across.value)} Ω across it`,
-        measured: seen,
-      }
+    const gone = openOrShorted(across, shorted)
+    if (gone) return gone
     if (r25 === undefined || beta === undefined || celsius === undefined)
       return cannotTell(
         say`It is neither open nor shorted. Whether it is on its curve needs its sheet and how warm it is`,

@@ -3,9 +3,10 @@ import { whyNot } from '@dialytica/core/log'
 import { text } from '@dialytica/core/words'
 import { estimated, lotsOf, scaleError, trayLots, weigh, type Combination } from '@dialytica/core/weighing'
 import { NButton, NInputNumber } from 'naive-ui'
-import { computed, onUnmounted, ref } from 'vue'
-import { serialScale, simulatedScale, type Scale, type Shown } from '../../devices/scale.ts'
-import { hasSerial } from '../../devices/serial.ts'
+import { computed, ref } from 'vue'
+import { useInstrument } from '../../data/use-instrument.ts'
+import { hasSerial, type Instrument } from '../../devices/instrument.ts'
+import { serialScale, simulatedScale, type Shown } from '../../devices/scale.ts'
 import { useCamera } from '../../stores/camera.ts'
 import { useJob } from '../../stores/job.ts'
 import { useSearch } from '../../stores/search.ts'
@@ -44,21 +45,16 @@ const simulated = simulatedScale(() => {
   })
   return over.reduce((a, b) => a + b, should.value)
 })
-let leave: (() => void) | null = null
-async function start(scale: Scale): Promise<void> {
-  leave?.()
+const instrument = useInstrument<Shown>(
+  s => (shown.value = s),
+  why => (problem.value = why),
+  'No scale was chosen: choose one, or type what it shows.',
+)
+function start(scale: Instrument<Shown>): void {
   problem.value = ''
   typed.value = null
-  try {
-    leave = await scale.read(
-      s => (shown.value = s),
-      why => (problem.value = why),
-    )
-  } catch {
-    problem.value = 'No scale was chosen: choose one, or type what it shows.'
-  }
+  void instrument.start(scale)
 }
-onUnmounted(() => leave?.())
 
 const said = (c: Combination): string =>
   c.pieces.length

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui'
-import { computed, onUnmounted, ref } from 'vue'
-import { serialMeter, simulatedMeter, type Meter } from '../../devices/meter.ts'
-import { hasSerial } from '../../devices/serial.ts'
+import { computed, ref } from 'vue'
+import { useInstrument } from '../../data/use-instrument.ts'
+import { hasSerial } from '../../devices/instrument.ts'
+import { serialMeter, simulatedMeter } from '../../devices/meter.ts'
 import { useCamera } from '../../stores/camera.ts'
 
 /** What a meter shows, to be taken once it has come to rest: a probe that slips shows nothing that counts. */
@@ -20,27 +21,17 @@ const still = computed(() => {
   const near = Math.max(...values) - Math.min(...values) <= Math.abs(values[0] ?? 0) / 100
   return last.length === 3 && (near || last.every(s => s === last[0]))
 })
-let leave: (() => void) | null = null
-async function start(meter: Meter): Promise<void> {
-  leave?.()
-  seen.value = []
-  try {
-    leave = await meter.read(
-      said => (seen.value = [...seen.value.slice(-2), said]),
-      why => emit('problem', why),
-    )
-  } catch {
-    emit('problem', 'No meter was chosen: choose one, or type what it shows.')
-  }
-}
+const { start, leave } = useInstrument<string>(
+  said => (seen.value = [...seen.value.slice(-2), said]),
+  why => emit('problem', why),
+  'No meter was chosen: choose one, or type what it shows.',
+)
 function take(): void {
   if (!still.value) return
-  leave?.()
-  leave = null
+  leave()
   emit('take', shown.value!)
   seen.value = []
 }
-onUnmounted(() => leave?.())
 const serial = () => serialMeter(scpi[props.unit as keyof typeof scpi])
 </script>
 
