@@ -2,6 +2,7 @@ import { parseArgs } from 'node:util'
 import { appendBatch } from './append-batch.ts'
 import { findAmongHoles } from './find-among-holes.ts'
 import { findMistake } from './find-mistake.ts'
+import { findOut } from './find-out.ts'
 import { firstViewScript } from './first-view-script.ts'
 import { actOnPending, foldOneEvent } from './fold-one-event.ts'
 import { hearNarration } from './hear-narration.ts'
@@ -28,6 +29,7 @@ const lines: Record<string, Measure> = {
   'safe-turns': safeTurns,
   'find-among-holes': findAmongHoles,
   'find-mistake': findMistake,
+  'find-out': findOut,
   'weigh-tray': weighTray,
   'then-and-now': thenAndNow,
   'then-and-now-found': thenAndNowFound,

@@ -1,4 +1,4 @@
-import { beliefs, heard, nextChecks, table } from '@dialytica/core/triage'
+import { beliefs, fieldOf, heard, nextActs, noEvidence, table, type Act } from '@dialytica/core/triage'
 import { text, warn } from '@dialytica/core/words'
 import { Unfit } from './answer.ts'
 import { familyOf } from './read-lines.ts'
@@ -6,6 +6,17 @@ import { familyOf } from './read-lines.ts'
 /** So many causes and checks are told. */
 const most = 5
 const percent = (share: number) => `${(share * 100).toFixed(0).padStart(3)} %`
+
+/** The name of what is done in the table. */
+const named = (act: Act): string =>
+  act.does === 'ask' ? act.finding.id : act.does === 'check' ? act.check.id : act.cause.id
+function inFull(act: Act): string {
+  const minutes = `${act.minutes} min`
+  if (act.does === 'ask') return `ask: ${act.finding.id}?`
+  if (act.does === 'put right') return `put it right: ${act.cause.id} (${act.cause.part}), ${minutes}`
+  const { id, setting, caution } = act.check
+  return `${id}, ${minutes}, ${setting}${caution ? `. ${text(warn(caution))}` : ''}`
+}
 
 /** `good: CHECK` or `bad: CHECK` as what a check showed; null where a line is none. Throws `Unfit` where there is no such check. */
 function resultOf(line: string): { check: string; good: boolean } | null {
@@ -28,9 +39,10 @@ export function triage(told: string, family: string | undefined, inWords: boolea
   const findings = heard(complaint, table.findings).map(f => f.id)
   if (findings.length + checked.length === 0)
     throw new Unfit('nothing in it is understood: say what the machine does or does not do')
-  const evidence = { told: findings, not: [], checked }
-  const held = beliefs(table, build, evidence)
-  const next = nextChecks(table, build, held, evidence).slice(0, most)
+  const evidence = { ...noEvidence, told: findings, checked }
+  const field = fieldOf(table, build)
+  const held = beliefs(field, evidence)
+  const next = nextActs(field, evidence, { open: [], power: true }, 'test first').slice(0, most)
   const causes = held.slice(0, most)
   if (!inWords)
     return [
@@ -38,7 +50,7 @@ export function triage(told: string, family: string | undefined, inWords: boolea
         {
           heard: findings,
           causes: causes.map(b => ({ cause: b.cause?.id ?? null, part: b.cause?.part ?? null, share: b.share })),
-          next: next.map(n => ({ check: n.check.id, minutes: n.minutes, setting: n.check.setting, bits: n.bits })),
+          next: next.map(a => ({ does: a.does, what: named(a), minutes: a.minutes, bits: a.bits })),
         },
         null,
         2,
@@ -53,9 +65,6 @@ export function triage(told: string, family: string | undefined, inWords: boolea
         : `${percent(share)}  something that is not in the table`,
     ),
     '',
-    ...next.map(
-      ({ check, minutes }, i) =>
-        `${i + 1}. ${check.id}, ${minutes} min, ${check.setting}${check.caution ? `. ${text(warn(check.caution))}` : ''}`,
-    ),
+    ...next.map((act, i) => `${i + 1}. ${inFull(act)}`),
   ]
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { anatomy, families, liesIn, zoneTitle } from './families.ts'
+import { toOpen } from './to-open.ts'
 
 describe.each(families)('the anatomy of a %s', family => {
   const { zones, covers } = anatomy[family]
@@ -27,4 +28,21 @@ it('knows what lies within what', () => {
   expect(liesIn('top-loader', 'drive', 'front')).toBe(true)
   expect(liesIn('front-loader', 'attic', 'rear')).toBe(false)
   expect(zoneTitle('front-loader', 'attic')).toBe('attic')
+})
+
+describe('what comes off to reach a zone', () => {
+  const names = (zone: string, open: string[] = [], family: 'front-loader' | 'top-loader' = 'front-loader') =>
+    toOpen(family, zone, open).map(c => c.name)
+  it.each([
+    ['outside', []],
+    ['drive', ['rear panel']],
+    ['base', ['kick plate']],
+    ['console', ['top panel', 'console']],
+    ['attic', []],
+  ])('%s of a front loader: %j', (zone, covers) => expect(names(zone)).toEqual(covers))
+  it('what is open already is not opened again', () => {
+    expect(names('drive', ['rear'])).toEqual([])
+    expect(names('console', ['top'])).toEqual(['console'])
+  })
+  it('covers nest in a top loader', () => expect(names('drive', [], 'top-loader')).toEqual(['front panel']))
 })

@@ -13,11 +13,12 @@ export interface Zone {
 }
 /** What a cover guards against: what turns, and what is live. */
 export type Hazard = 'spins' | 'live'
-/** A cover that this family usually has: the part by its usual name, and the zones that open when it comes off. */
+/** A cover that this family usually has: the part by its usual name, the zones that open when it comes off, and the minutes to take it off and put it on again: our own estimates. */
 export interface Cover {
   name: string
   zone: string
   opens: readonly string[]
+  minutes: number
 }
 /** A way in which a family lets its water out, with the litres to expect: our own estimates, rounded up. */
 export interface Drain {
@@ -56,12 +57,12 @@ export const anatomy: Record<Family, Anatomy> = {
       { id: 'base', name: 'base', guards: ['live'] },
     ],
     covers: [
-      { name: 'top panel', zone: 'outside', opens: ['top'] },
-      { name: 'rear panel', zone: 'outside', opens: ['rear', 'base'] },
-      { name: 'front panel', zone: 'outside', opens: ['front'] },
-      { name: 'kick plate', zone: 'outside', opens: ['base'] },
-      { name: 'console', zone: 'console', opens: ['console'] },
-      { name: 'bellows', zone: 'door', opens: ['tub'] },
+      { name: 'top panel', zone: 'outside', opens: ['top'], minutes: 4 },
+      { name: 'rear panel', zone: 'outside', opens: ['rear', 'base'], minutes: 6 },
+      { name: 'front panel', zone: 'outside', opens: ['front'], minutes: 12 },
+      { name: 'kick plate', zone: 'outside', opens: ['base'], minutes: 4 },
+      { name: 'console', zone: 'console', opens: ['console'], minutes: 6 },
+      { name: 'bellows', zone: 'door', opens: ['tub'], minutes: 14 },
     ],
     drains: [
       { by: 'drain tube', zone: 'base', how: 'Pull the tube behind the low hatch, draw its stopper', litres: [2, 16] },
@@ -86,10 +87,10 @@ export const anatomy: Record<Family, Anatomy> = {
       { id: 'rear', name: 'rear' },
     ],
     covers: [
-      { name: 'console', zone: 'console', opens: ['console'] },
-      { name: 'top panel', zone: 'top', opens: ['top'] },
-      { name: 'front panel', zone: 'outside', opens: ['front'] },
-      { name: 'rear panel', zone: 'outside', opens: ['rear'] },
+      { name: 'console', zone: 'console', opens: ['console'], minutes: 4 },
+      { name: 'top panel', zone: 'top', opens: ['top'], minutes: 7 },
+      { name: 'front panel', zone: 'outside', opens: ['front'], minutes: 5 },
+      { name: 'rear panel', zone: 'outside', opens: ['rear'], minutes: 4 },
     ],
     drains: [
       { by: 'hose', zone: 'outside', how: 'Lay the drain hose into a bucket below the water level', litres: [3, 60] },

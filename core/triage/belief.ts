@@ -1,17 +1,22 @@
-import type { Family } from '../machine/families.ts'
-import type { Cause, Check, Table } from './model.ts'
+import type { Field } from './field.ts'
+import type { Cause } from './model.ts'
 
 /** How often something is wrong that the table does not know, against all that it knows. */
 const unknown = 0.05
-/** How often a finding shows without any cause that shows it. */
-const chance = 0.02
+/** How often a finding is told without any cause that shows it. */
+export const chance = 0.004
 
-/** What is known so far: findings that were told, findings that are not so, and what checks showed. */
+/** What is known so far. */
 export interface Evidence {
+  /** Findings that are so, and findings that are not. */
   told: readonly string[]
   not: readonly string[]
   checked: readonly { check: string; good: boolean }[]
+  /** Causes that were put right, and it was not that. */
+  ruledOut: readonly string[]
 }
+/** Before anything is known. */
+export const noEvidence: Evidence = { told: [], not: [], checked: [], ruledOut: [] }
 
 /** A cause and how likely it is; null is what the table does not know. */
 export interface Belief {
@@ -19,32 +24,40 @@ export interface Belief {
   share: number
 }
 
-/** How likely a check is not as it should be where a cause, or one that the table does not know, is wrong. */
-export const badUnder = (check: Check, cause: Cause | null): number => (cause && check.tells[cause.id]) ?? check.strays
+/** How likely a finding shows under a cause, or under one that the table does not know. */
+export const showsUnder = (cause: Cause | null | undefined, finding: string): number =>
+  Math.max(chance, cause?.shows[finding] ?? chance)
+
+/** Shares that add up to one; where none is left, all is what the table does not know. */
+function normal(raw: Float64Array): Float64Array {
+  const sum = raw.reduce((all, x) => all + x, 0)
+  return raw.map((x, i) => (sum > 0 ? x / sum : i === raw.length - 1 ? 1 : 0))
+}
 
 /**
- * How likely each cause is, the likeliest first: naive Bayes over the causes of a build and one more for what the table does not know
- * (Heckerman, Breese and Rommelse, Decision-Theoretic Troubleshooting, 1995, with one fault at a time). Shares add up to one.
+ * How likely each cause is, by cause, what the table does not know last: naive Bayes with one fault at a time (Heckerman, Breese and
+ * Rommelse, Decision-Theoretic Troubleshooting, Communications of the ACM 38:3, 1995). Shares add up to one.
  */
-export function beliefs({ causes, checks }: Table, build: Family, evidence: Evidence): Belief[] {
-  const byId = new Map(checks.map(c => [c.id, c]))
-  const own = causes.filter(c => c.builds === 'both' || c.builds === build)
-  const total = own.reduce((sum, c) => sum + c.weight, 0)
-  const logOf = (cause: Cause | null): number => {
+export function sharesOf({ causes, checks, bad }: Field, evidence: Evidence): Float64Array {
+  const at = new Map(checks.map((c, i) => [c.id, i]))
+  const total = causes.reduce((sum, c) => sum + c.weight, 0)
+  const logs = Float64Array.from([...causes, null], (cause, i) => {
+    if (cause && evidence.ruledOut.includes(cause.id)) return -Infinity
     let log = Math.log(cause ? (cause.weight / total) * (1 - unknown) : unknown)
-    const shows = (f: string) => Math.max(chance, cause?.shows[f] ?? chance)
-    for (const f of evidence.told) log += Math.log(shows(f))
-    for (const f of evidence.not) log += Math.log(1 - shows(f))
+    for (const f of evidence.told) log += Math.log(showsUnder(cause, f))
+    for (const f of evidence.not) log += Math.log(1 - showsUnder(cause, f))
     for (const { check, good } of evidence.checked) {
-      const of = byId.get(check)
-      if (!of) continue
-      const bad = badUnder(of, cause)
-      log += Math.log(good ? 1 - bad : bad)
+      const k = at.get(check)
+      if (k !== undefined) log += Math.log(good ? 1 - bad[k]![i]! : bad[k]![i]!)
     }
     return log
-  }
-  const logs = [...own, null].map(cause => ({ cause, log: logOf(cause) }))
-  const most = Math.max(...logs.map(l => l.log))
-  const sum = logs.reduce((all, l) => all + Math.exp(l.log - most), 0)
-  return logs.map(({ cause, log }) => ({ cause, share: Math.exp(log - most) / sum })).sort((a, b) => b.share - a.share)
+  })
+  const most = Math.max(...logs)
+  return normal(logs.map(log => Math.exp(log - most)))
 }
+
+/** How likely each cause is, the likeliest first. */
+export const beliefs = (field: Field, evidence: Evidence): Belief[] =>
+  [...sharesOf(field, evidence)]
+    .map((share, i) => ({ cause: field.causes[i] ?? null, share }))
+    .sort((a, b) => b.share - a.share)

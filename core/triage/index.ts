@@ -1,4 +1,6 @@
-export { beliefs } from './belief.ts'
+export { beliefs, noEvidence } from './belief.ts'
+export { fieldOf } from './field.ts'
 export { heard } from './heard.ts'
-export { nextChecks } from './next.ts'
+export { nextActs, type Act } from './next.ts'
 export { table } from './table/table.ts'
+export { walk, type Walked, type Way } from './walk.ts'

@@ -32,7 +32,7 @@ export interface Cause {
   builds: Builds
   /** How often, against the other causes of the table; any unit. */
   weight: number
-  /** What its part costs, in hours of a bench, and minutes until it is put right. */
+  /** What its part costs, in hours of a bench, and minutes until it is put right once it can be reached. */
   price: number
   minutes: number
   /** How likely each finding is where this is wrong; what is not named is as likely as without it. */
@@ -49,8 +49,11 @@ export type Setting = (typeof settings)[number]
 export interface Check {
   id: string
   builds: Builds
+  /** Minutes of the look itself, without what comes off before it. */
   minutes: number
   setting: Setting
+  /** The part at which hands are, where something comes off for it. */
+  at: string | undefined
   /** By hand, eye, ear or nose alone. */
   byHand: boolean
   /** For each cause that it tells, how likely it is not as it should be; of every other one `strays`. */

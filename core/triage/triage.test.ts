@@ -1,14 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { beliefs, type Evidence } from './belief.ts'
+import { beliefs, noEvidence } from './belief.ts'
+import { fieldOf } from './field.ts'
 import { heard } from './heard.ts'
-import { stations, type Table } from './model.ts'
-import { nextChecks } from './next.ts'
+import { stations } from './model.ts'
 import { table } from './table/table.ts'
 import { cases } from './told-cases.test-data.ts'
 
-const nothing: Evidence = { told: [], not: [], checked: [] }
-const builds = ['front-loader', 'top-loader'] as const
+const fields = { 'front-loader': fieldOf(table, 'front-loader'), 'top-loader': fieldOf(table, 'top-loader') }
 
 describe('the table', () => {
   it('has at least 30 findings, 80 causes and 120 checks, each named once, along the way of the water', () => {
@@ -69,6 +68,10 @@ describe('what is believed', () => {
       { maxLength: 3 },
     ),
     not: fc.constant([] as string[]),
+    ruledOut: fc.subarray(
+      table.causes.map(c => c.id),
+      { maxLength: 4 },
+    ),
     checked: fc.uniqueArray(fc.record({ check: fc.constantFrom(...table.checks.map(c => c.id)), good: fc.boolean() }), {
       selector: c => c.check,
       maxLength: 6,
@@ -76,8 +79,8 @@ describe('what is believed', () => {
   })
   it('adds up to one whatever was seen, with what the table does not know among it', () =>
     fc.assert(
-      fc.property(evidence, fc.constantFrom(...builds), (seen, build) => {
-        const held = beliefs(table, build, seen)
+      fc.property(evidence, fc.constantFrom(...Object.values(fields)), (seen, field) => {
+        const held = beliefs(field, seen)
         expect(held.reduce((sum, b) => sum + b.share, 0)).toBeCloseTo(1, 9)
         expect(held.filter(b => b.cause === null)).toHaveLength(1)
         expect(held.every(b => b.share >= 0)).toBe(true)
@@ -86,14 +89,14 @@ describe('what is believed', () => {
   it('a check that is bad never makes what it tells less likely, one that is good never more', () =>
     fc.assert(
       fc.property(evidence, fc.constantFrom(...table.checks), (seen, check) => {
-        const before = beliefs(table, 'front-loader', {
+        const before = beliefs(fields['front-loader'], {
           ...seen,
           checked: seen.checked.filter(c => c.check !== check.id),
         })
         const share = (held: typeof before) =>
           held.reduce((s, b) => s + (b.cause && check.tells[b.cause.id] ? b.share : 0), 0)
         for (const good of [true, false]) {
-          const after = beliefs(table, 'front-loader', {
+          const after = beliefs(fields['front-loader'], {
             ...seen,
             checked: [...seen.checked.filter(c => c.check !== check.id), { check: check.id, good }],
           })
@@ -105,35 +108,13 @@ describe('what is believed', () => {
   it('the cause that was found is among the first three of at least 17 of the twenty that customers told', () => {
     const places = cases.map(({ said, build, found }) => {
       const told = heard(said, table.findings).map(f => f.id)
-      return { said, told, at: beliefs(table, build, { ...nothing, told }).findIndex(b => b.cause?.id === found) + 1 }
+      return {
+        said,
+        told,
+        at: beliefs(fields[build], { ...noEvidence, told }).findIndex(b => b.cause?.id === found) + 1,
+      }
     })
     const missed = places.filter(p => p.at < 1 || p.at > 3)
     expect(missed.length, JSON.stringify(missed)).toBeLessThanOrEqual(3)
-  })
-})
-
-describe('what comes next', () => {
-  it('goes on until the cause is found: most telling first, each check once', () => {
-    for (const { said, build, found } of cases) {
-      const told = heard(said, table.findings).map(f => f.id)
-      const checked: { check: string; good: boolean }[] = []
-      let at = -1
-      for (let i = 0; i < 40; i++) {
-        const held = beliefs(table, build, { ...nothing, told, checked })
-        at = held.findIndex(b => b.cause?.id === found)
-        if (at === 0 && held[0]!.share > 0.9) break
-        const next = nextChecks(table, build, held, { ...nothing, told, checked })[0]
-        if (!next) break
-        expect(checked.map(c => c.check)).not.toContain(next.check.id)
-        checked.push({ check: next.check.id, good: (next.check.tells[found] ?? 0) < 0.5 })
-      }
-      expect(at, `${said} ${JSON.stringify(checked)}`).toBe(0)
-    }
-  })
-  it('a check that tells nothing is not asked for', () => {
-    const [cause] = table.causes
-    const one: Table = { ...table, causes: [cause!], checks: [{ ...table.checks[0]!, tells: {}, strays: 0.03 }] }
-    const held = beliefs(one, 'front-loader', nothing)
-    expect(nextChecks(one, 'front-loader', held, nothing)).toEqual([])
   })
 })

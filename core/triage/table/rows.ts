@@ -25,6 +25,7 @@ type CheckRow = [
   why: string,
   caution?: Caution,
   strays?: number,
+  at?: string,
 ]
 
 /** Causes of a station, a row each. */
@@ -43,7 +44,7 @@ export const causesOf = (station: Station, rows: readonly CauseRow[]): Cause[] =
 
 /** Checks, a row each; one in some thirty is not as it should be without a reason where its row does not say otherwise. */
 export const checksOf = (rows: readonly CheckRow[]): Check[] =>
-  rows.map(([id, builds, minutes, setting, byHand, tells, why, caution, strays = 0.03]) => ({
+  rows.map(([id, builds, minutes, setting, byHand, tells, why, caution, strays = 0.03, at]) => ({
     id,
     builds,
     minutes,
@@ -53,4 +54,5 @@ export const checksOf = (rows: readonly CheckRow[]): Check[] =>
     why,
     caution,
     strays,
+    at,
   }))

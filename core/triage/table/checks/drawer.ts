@@ -30,6 +30,6 @@ export const drawer = checksOf([
     'They are weak, or one is missing.',
     'water',
   ],
-  ['feel along the drawer hose', both, 12, panel, true, { 'drawer hose loose': 0.92 }, 'It sits loose.', 'sharp'],
-  ['look at the vent hose', both, 12, panel, true, { 'vent hose off': 0.93 }, 'It is off its stub.', 'sharp'],
+  ['feel along the drawer hose', both, 6, panel, true, { 'drawer hose loose': 0.92 }, 'It sits loose.', 'sharp'],
+  ['look at the vent hose', both, 6, panel, true, { 'vent hose off': 0.93 }, 'It is off its stub.', 'sharp'],
 ])

@@ -6,7 +6,7 @@ export const electronics = checksOf([
   [
     'read the mains cord, plug out',
     both,
-    12,
+    6,
     panel,
     false,
     { 'mains cord': 0.95 },
@@ -17,7 +17,7 @@ export const electronics = checksOf([
   [
     'look at the mains filter for burn marks',
     both,
-    8,
+    2,
     panel,
     true,
     { 'mains filter': 0.6 },
@@ -28,7 +28,7 @@ export const electronics = checksOf([
   [
     'read the mains filter through, plug out',
     both,
-    14,
+    8,
     panel,
     false,
     { 'mains filter': 0.9 },
@@ -41,7 +41,7 @@ export const electronics = checksOf([
   [
     'look at the board for burn marks',
     both,
-    15,
+    9,
     panel,
     true,
     { 'board power supply': 0.5, 'board output': 0.4, 'heat relay': 0.4, 'relay welded': 0.3 },
@@ -52,7 +52,7 @@ export const electronics = checksOf([
   [
     'look at the board for water',
     both,
-    15,
+    9,
     panel,
     true,
     { 'board wet': 0.9 },
@@ -63,18 +63,19 @@ export const electronics = checksOf([
   [
     'push every plug of the board home',
     both,
-    16,
+    10,
     panel,
     true,
     { 'motor plug loose': 0.3, 'pump circuit wiring': 0.3, 'door interlock wiring': 0.2 },
     'One was loose.',
     'mains',
     0.03,
+    'control board',
   ],
   [
     'follow the loom for a chafed place',
     both,
-    25,
+    19,
     panel,
     true,
     { 'door interlock wiring': 0.85, 'lock wire broken': 0.4 },

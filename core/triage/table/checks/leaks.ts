@@ -24,7 +24,7 @@ export const leaks = checksOf([
   [
     'feel along the clamps of the sump hose',
     both,
-    14,
+    8,
     panel,
     true,
     { 'sump hose leaks': 0.9 },
@@ -34,7 +34,7 @@ export const leaks = checksOf([
   [
     'look at the shaft of the pump for a trace of water',
     both,
-    13,
+    7,
     panel,
     true,
     { 'pump seal leaks': 0.9 },
@@ -63,7 +63,7 @@ export const leaks = checksOf([
   [
     'look for rust behind the tub',
     front,
-    12,
+    6,
     panel,
     true,
     { 'tub seal leaks': 0.85, 'bearings worn': 0.6 },
@@ -73,7 +73,7 @@ export const leaks = checksOf([
   [
     'look along the seam of the tub with a lamp',
     both,
-    15,
+    9,
     panel,
     true,
     { 'tub cracked': 0.85 },

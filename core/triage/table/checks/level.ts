@@ -33,16 +33,19 @@ export const level = checksOf([
   [
     'blow through the pressure hose',
     both,
-    12,
+    6,
     panel,
     true,
     { 'pressure hose blocked': 0.93 },
     'It does not go through freely.',
+    undefined,
+    undefined,
+    'pressure hose',
   ],
   [
     'blow into it with a thumb on its end',
     both,
-    12,
+    6,
     panel,
     true,
     { 'pressure hose leaks': 0.9 },
@@ -51,7 +54,7 @@ export const level = checksOf([
   [
     'listen to the level sensor as you blow',
     both,
-    13,
+    7,
     panel,
     true,
     { 'level sensor faulty': 0.75 },
@@ -62,7 +65,7 @@ export const level = checksOf([
   [
     'read the level sensor, empty and blown',
     both,
-    15,
+    9,
     panel,
     false,
     { 'level sensor faulty': 0.93 },
@@ -73,7 +76,7 @@ export const level = checksOf([
   [
     'look into the air trap',
     both,
-    25,
+    19,
     panel,
     true,
     { 'pressure hose blocked': 0.95 },

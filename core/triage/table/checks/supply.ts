@@ -45,7 +45,7 @@ export const supply = checksOf([
   [
     'read the coil of the inlet valve',
     both,
-    12,
+    6,
     panel,
     false,
     { 'inlet valve open coil': 0.97 },
