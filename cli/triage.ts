@@ -1,4 +1,4 @@
-import { beliefs, fieldOf, heard, nextActs, noEvidence, table, type Act } from '@dialytica/core/triage'
+import { beliefs, fieldOf, heard, heardWell, nextActs, noEvidence, table, type Act } from '@dialytica/core/triage'
 import { text, warn } from '@dialytica/core/words'
 import { Unfit } from './answer.ts'
 import { familyOf } from './read-lines.ts'
@@ -39,7 +39,8 @@ export function triage(told: string, family: string | undefined, inWords: boolea
   const findings = heard(complaint, table.findings).map(f => f.id)
   if (findings.length + checked.length === 0)
     throw new Unfit('nothing in it is understood: say what the machine does or does not do')
-  const evidence = { ...noEvidence, told: findings, checked }
+  const not = heardWell(complaint, table.findings).map(f => f.id)
+  const evidence = { ...noEvidence, told: findings, not, checked }
   const field = fieldOf(table, build)
   const held = beliefs(field, evidence)
   const next = nextActs(field, evidence, { open: [], power: true }, 'test first').slice(0, most)

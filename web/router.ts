@@ -4,6 +4,9 @@ import { jobViews, toJob, type JobView } from './ways.ts'
 
 const views: Record<JobView, RouteComponent> = {
   intake: () => import('./views/Intake.vue'),
+  triage: () => import('./views/Triage.vue'),
+  worth: () => import('./views/Worth.vue'),
+  fetch: () => import('./views/Fetch.vue'),
   descent: () => import('./views/Descent.vue'),
   return: () => import('./views/Return.vue'),
   proof: () => import('./views/Proof.vue'),

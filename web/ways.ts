@@ -4,6 +4,9 @@ import type { RouteLocationRaw } from 'vue-router'
 /** The views of a job, each an address under `/jobs/…` and a file of `web/views`. */
 export const jobViews = [
   'intake',
+  'triage',
+  'worth',
+  'fetch',
   'descent',
   'return',
   'proof',

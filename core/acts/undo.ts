@@ -54,6 +54,12 @@ export function undo(before: JobState, event: JobEvent): Act {
     case 'note-added':
     case 'word-taught':
     case 'ritual-kept':
+    case 'finding-told':
+    case 'trouble-checked':
+    case 'cause-told':
+    case 'code-kept':
+    case 'shop-set':
+    case 'fetch-ticked':
     case 'liaison-told':
     case 'posture-allowed':
     case 'found-before':

@@ -37,11 +37,21 @@ function entryWords({ kind, body }: Entry): Phrase | null {
       return say`Left over or short: ${body.what}`
     case 'leftover-explained':
       return say`Explained: ${body.by}`
+    case 'trouble-checked': {
+      const told = say`Looked for the cause, ${body.check}: ${{ say: body.result }}`
+      return body.note ? say`${told}, ${body.note}` : told
+    }
+    case 'cause-told':
+      return body.is ? say`The cause: ${body.cause}` : say`Put right, and it was not that: ${body.cause}`
     case 'found-before':
       return say`Already so before we came: ${body.what}, ${{ say: body.how }}`
     case 'photos-matched':
     case 'word-taught':
     case 'ritual-kept':
+    case 'finding-told':
+    case 'code-kept':
+    case 'shop-set':
+    case 'fetch-ticked':
     case 'place-looked':
     case 'constraint-added':
     case 'liaison-told':

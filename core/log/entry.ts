@@ -8,6 +8,8 @@ import { quantityNames } from '../readings/names.ts'
 import { readRitual } from '../ritual/notation.ts'
 import { purposes } from '../ritual/ritual.ts'
 import { limits } from '../schema/limits.ts'
+import { settingNames } from '../shop/settings.ts'
+import { circuitNames } from '../triage/table/circuits.ts'
 import { count, debtId, line, listOf, oneOf, photoHash, shape, uuid, within, zoneId } from '../schema/atoms.ts'
 import { photo, spot } from './step.ts'
 
@@ -24,6 +26,11 @@ const ritualLine = () =>
 
 /** What became of something that was tried before the machine is closed. */
 export const proofResults = ['passed', 'failed', 'not done'] as const
+
+/** Whether something is so that a machine can show. */
+export const findingTold = ['so', 'not so', 'not known'] as const
+/** What a check showed. */
+export const checkResults = ['good', 'bad', 'cannot tell'] as const
 
 /** What is said or measured besides the moves, by the event that says it: kept as entered, it changes no debt. */
 export const entryBodies = {
@@ -116,6 +123,30 @@ export const entryBodies = {
     zone: zoneId(),
     photos: listOf(photo.required(), 8).required(),
   }),
+  /** Whether something that a machine can show is so: what the complaint was read into, corrected, or what was asked and tried. */
+  'finding-told': shape({ finding: line().required(), how: oneOf(findingTold).required() }),
+  /** A check on the way to the cause was done, by its name in the table. */
+  'trouble-checked': shape({
+    check: line().required(),
+    result: oneOf(checkResults).required(),
+    note: line(),
+  }),
+  /**
+   * This is the cause, by its name in the table or in words of one's own; or it was put right, and was not it. With what had been told and done by
+   * then, from which the shop learns.
+   */
+  'cause-told': shape({
+    cause: line().required('say what it was'),
+    is: yup.boolean().required(),
+    told: listOf(line().required(), limits.counted),
+    did: listOf(shape({ check: line(), good: yup.boolean(), notIt: line() }).required(), limits.counted),
+  }),
+  /** What a code of this model says, and the circuit that it names; without either it is given up. */
+  'code-kept': shape({ code: line().required('name the code'), says: line(), circuit: oneOf(circuitNames) }),
+  /** Something on the list to fetch is there, or is not any more: by its name. */
+  'fetch-ticked': shape({ item: line().required(), is: yup.boolean().required() }),
+  /** Something that the whole shop sets for its jobs; without a value it is given up. */
+  'shop-set': shape({ setting: oneOf(settingNames).required(), value: line() }),
   /** Somebody says how one thing is bound to a part: both by their moves. Without a move that binds: nothing does. */
   'liaison-told': shape({
     how: oneOf(bonds).required(),

@@ -6,7 +6,11 @@ import type { EventKind } from './event-kind.ts'
 import { constraintAdded, constraintWithdrawn } from './events/constraints.ts'
 import { debtSettled } from './events/debts.ts'
 import {
+  causeTold,
   checkDone,
+  codeKept,
+  fetchTicked,
+  findingTold,
   foundBefore,
   gatePassed,
   leftoverExplained,
@@ -21,6 +25,8 @@ import {
   proofDone,
   readingTaken,
   ritualKept,
+  shopSet,
+  troubleChecked,
   wordTaught,
 } from './events/entries.ts'
 import { entryWithdrawn, intakeTold } from './events/intake.ts'
@@ -62,6 +68,12 @@ const all = [
   noteAdded,
   wordTaught,
   ritualKept,
+  findingTold,
+  troubleChecked,
+  causeTold,
+  codeKept,
+  shopSet,
+  fetchTicked,
 ] as const
 
 type Kinds = (typeof all)[number]

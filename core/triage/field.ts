@@ -14,6 +14,8 @@ export interface Field {
   /** For each check the causes that it tells. */
   tells: readonly (readonly number[])[]
   /** The zone that must be open for each check, and at which each cause is put right; none where nothing comes off. */
+  /** How likely each finding shows with any cause: so it does under what the table does not know. */
+  usual: ReadonlyMap<string, number>
   checkAt: readonly (string | undefined)[]
   causeAt: readonly string[]
 }
@@ -31,12 +33,15 @@ export function fieldOf(table: Table, family: Family): Field {
   const own = <T extends { builds: string }>(rows: readonly T[]) =>
     rows.filter(r => r.builds === 'both' || r.builds === family)
   const [causes, checks] = [own(table.causes), own(table.checks)]
+  const weight = causes.reduce((sum, c) => sum + c.weight, 0)
+  const usual = (finding: string) => causes.reduce((sum, c) => sum + c.weight * (c.shows[finding] ?? 0), 0) / weight
   return {
     family,
     findings: table.findings.filter(f => causes.some(c => c.shows[f.id] !== undefined)),
     causes,
     checks,
     bad: checks.map(k => Float64Array.from([...causes, null], c => badUnder(k, c))),
+    usual: new Map(table.findings.map(f => [f.id, usual(f.id)])),
     tells: checks.map(k => causes.flatMap((c, i) => (k.tells[c.id] === undefined ? [] : [i]))),
     checkAt: checks.map(k =>
       k.setting === 'panel off' && causes.length > 0

@@ -30,3 +30,11 @@ export function heard(complaint: string, findings: readonly Finding[]): Finding[
   const sentences = complaint.split(/[.;!?\n]+/).map(wordsOf)
   return findings.filter(f => f.words.some(row => sentences.some(s => isSaid(s, row))))
 }
+
+/** What a complaint tells that is not so, by what it says works: `it fills, and stops` tells that it fills. What is told to be so is not among it. */
+export function heardWell(complaint: string, findings: readonly Finding[]): Finding[] {
+  const sentences = complaint.split(/[.,;!?\n]+/).map(wordsOf)
+  const told = new Set(heard(complaint, findings))
+  const plain = sentences.filter(s => !s.some(word => turning.has(word)))
+  return findings.filter(f => !told.has(f) && f.well.some(row => plain.some(s => isSaid(s, row))))
+}

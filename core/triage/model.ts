@@ -22,6 +22,10 @@ export interface Finding {
   id: string
   /** Any of these in what was told; each a row of words that stand near each other. */
   words: readonly string[]
+  /** Words that tell that it is not so: `it fills` of a machine that does not fill. */
+  well: readonly string[]
+  /** Findings that are never so together with it: nobody asks for them then. */
+  never: readonly string[]
 }
 
 /** What can be wrong with a part. */

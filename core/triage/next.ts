@@ -62,10 +62,11 @@ export const isSeen = (field: Field, cause: Cause, checked: Evidence['checked'])
  */
 export function nextActs(field: Field, evidence: Evidence, stands: Stands, school: School): Act[] {
   const shares = sharesOf(field, evidence)
-  const known = new Set([...evidence.told, ...evidence.not, ...evidence.checked.map(c => c.check)])
+  const { told: so, not, checked, silent = [] } = evidence
+  const known = new Set([...so, ...not, ...silent, ...checked.map(c => c.check)])
   const asks = field.findings.flatMap((finding): Act[] => {
-    if (known.has(finding.id)) return []
-    const is = told(shares, i => showsUnder(field.causes[i], finding.id))
+    if (known.has(finding.id) || finding.never.some(f => so.includes(f))) return []
+    const is = told(shares, i => showsUnder(field, i, finding.id))
     return is.bits < worthAsking ? [] : [{ does: 'ask', finding, minutes: asking, ...is, rate: is.bits / asking }]
   })
   const looks = field.checks.flatMap((check, k): Act[] => {
@@ -79,7 +80,7 @@ export function nextActs(field: Field, evidence: Evidence, stands: Stands, schoo
     if (share < likelyEnough) return []
     const minutes = cause.minutes + openMinutes(field, field.causeAt[i], stands) + trying
     const is = told(shares, j => (j === i ? 1 : 0))
-    const work = isSeen(field, cause, evidence.checked) ? (1 - share) * minutes : minutes
+    const work = isSeen(field, cause, checked) ? (1 - share) * minutes : minutes
     const counts = Math.max(0.1, work + (1 - share) * schools[school] * cause.price)
     return [{ does: 'put right', cause, share, minutes, ...is, rate: is.bits / counts }]
   })

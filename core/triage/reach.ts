@@ -1,5 +1,8 @@
+import type { Family } from '../machine/families.ts'
 import { toOpen } from '../machine/to-open.ts'
 import type { Field } from './field.ts'
+import type { Cause } from './model.ts'
+import { placeOf } from './table/places.ts'
 
 /** How the machine stands: the zones that are open, and whether it has power. */
 export interface Stands {
@@ -38,3 +41,7 @@ export function afterCheck(field: Field, k: number, stands: Stands): Stands {
   if (setting === 'as it stands') return stands
   return setting === 'with power' ? { ...stands, power: true } : opened(field, field.checkAt[k], stands)
 }
+
+/** Minutes to put a cause right where these zones are open: those of the work, and of what comes off for it. */
+export const repairMinutes = (family: Family, { part, minutes }: Cause, open: readonly string[]): number =>
+  minutes + toOpen(family, placeOf(family, part), open).reduce((sum, c) => sum + c.minutes, 0)

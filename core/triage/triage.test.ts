@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { beliefs, noEvidence } from './belief.ts'
 import { fieldOf } from './field.ts'
-import { heard } from './heard.ts'
+import { heard, heardWell } from './heard.ts'
 import { stations } from './model.ts'
 import { table } from './table/table.ts'
 import { cases } from './told-cases.test-data.ts'
@@ -58,6 +58,28 @@ describe('what a customer says', () => {
     const found = heard(said, table.findings).map(f => f.id)
     for (const w of wanted) expect(found).toContain(w)
     if (wanted.length < 2) expect(found).toEqual(wanted)
+  })
+})
+
+describe('what a customer says that works', () => {
+  it.each([
+    [
+      'It fills and washes, but it never spins',
+      ['does not fill', 'does not start', 'dead', 'drum does not turn'],
+      ['does not spin'],
+    ],
+    ['It never fills', [], ['does not fill']],
+    ['Fills, hums at the lid and stops', ['does not fill'], ['door does not lock', 'stops in the middle']],
+    ['It drains, and shakes in the spin', ['does not drain', 'does not spin'], ['shakes']],
+  ])('%s', (said, well, told) => {
+    expect(heardWell(said, table.findings).map(f => f.id)).toEqual(expect.arrayContaining(well))
+    const found = heard(said, table.findings).map(f => f.id)
+    expect(found).toEqual(expect.arrayContaining(told))
+    expect(heardWell(said, table.findings).filter(f => found.includes(f.id))).toEqual([])
+  })
+  it('findings that are never so at once name each other', () => {
+    const by = new Map(table.findings.map(f => [f.id, f]))
+    for (const f of table.findings) for (const other of f.never) expect(by.get(other)?.never).toContain(f.id)
   })
 })
 

@@ -2,6 +2,7 @@ import type { InferType } from 'yup'
 import { families } from '../machine/families.ts'
 import { line, moment, oneOf, shape, uuid, year, uuidForm } from '../schema/atoms.ts'
 import { purposes } from '../ritual/ritual.ts'
+import { circuitNames } from '../triage/table/circuits.ts'
 import { call } from './call.ts'
 import { list } from './list.ts'
 
@@ -35,6 +36,13 @@ export type Unit = InferType<typeof unit>
 export const models = call({ method: 'get', path: '/api/models', reply: list(model) })
 export const addModel = call({ method: 'post', path: '/api/models', body: shape(newModel), reply: model })
 export const oneModel = call({ method: 'get', path: '/api/models/{model}', params: { model: uuidForm }, reply: model })
+/** What the codes of a model say, as its jobs kept them: of each the last that was said of it; one without words or circuit was given up. */
+export const codes = call({
+  method: 'get',
+  path: '/api/models/{model}/codes',
+  params: { model: uuidForm },
+  reply: list(shape({ code: line().required(), says: line(), circuit: oneOf(circuitNames), at: moment().required() })),
+})
 /** The rituals that were kept for a model in its jobs: of each name the last that was said of it; one without a text was given up. */
 export const rituals = call({
   method: 'get',

@@ -1,7 +1,9 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
+import { settingNames } from '../shop/settings.ts'
+import { families } from '../machine/families.ts'
 import { meanings } from '../moves/taught-word.ts'
-import { line, moment, oneOf, shape, wholeWithin } from '../schema/atoms.ts'
+import { line, moment, oneOf, shape, uuid, wholeWithin } from '../schema/atoms.ts'
 import { call } from './call.ts'
 import { list } from './list.ts'
 
@@ -34,5 +36,27 @@ export const words = call({
   method: 'get',
   path: '/api/words',
   reply: list(shape({ word: line().required(), means: oneOf(meanings), at: moment().required() })),
+})
+/** What the shop's jobs taught about causes: of each job the cause that was told last, with what had been told and done before. */
+export const solved = call({
+  method: 'get',
+  path: '/api/solved',
+  reply: list(
+    shape({
+      job: uuid().required(),
+      model: uuid().required(),
+      family: oneOf(families).required(),
+      cause: line().required(),
+      told: list(line().required()),
+      did: list(shape({ check: line(), good: yup.boolean(), notIt: line() }).required()),
+      at: moment().required(),
+    }),
+  ),
+})
+/** What the shop set for all its jobs: of each setting the last that was said of it. */
+export const settings = call({
+  method: 'get',
+  path: '/api/settings',
+  reply: list(shape({ setting: oneOf(settingNames).required(), value: line(), at: moment().required() })),
 })
 export const openApi = call({ method: 'get', path: '/api/openapi.json', reply: yup.mixed<object>().required() })

@@ -11,10 +11,13 @@ import { photo, putPhoto } from './photos.ts'
 import { record } from './record-sheet.ts'
 import { recordIn, recordOut } from './records.ts'
 import { phrases } from './phrases.ts'
+import { codes } from './codes.ts'
 import { rituals } from './rituals.ts'
 import { words } from './words.ts'
 import { route, type Route } from './routing.ts'
 import { demoAccounts, signIn, signOut, whoAmI } from './session.ts'
+import { settings } from './settings.ts'
+import { solved } from './solved.ts'
 import { stream } from './stream.ts'
 
 const document = route(calls.openApi, {
@@ -58,6 +61,9 @@ export const routes: readonly Route[] = [
   putPhoto,
   photo,
   phrases,
+  solved,
+  settings,
+  codes,
   words,
   rituals,
 ]

@@ -2,8 +2,8 @@
 import { NSelect } from 'naive-ui'
 import { ref, useId } from 'vue'
 
-/** One of a few words, on a list that opens; typed letters narrow it, a finger brings up no keyboard. */
-defineProps<{ value: T; label: string; options: readonly { value: T; label: string }[] }>()
+/** One of a few words, or none of them yet, on a list that opens; typed letters narrow it, a finger brings up no keyboard. */
+defineProps<{ value: T | ''; label: string; options: readonly { value: T; label: string }[]; placeholder?: string }>()
 const emit = defineEmits<{ choose: [value: T] }>()
 const open = ref(false)
 const list = useId()
@@ -12,7 +12,8 @@ const list = useId()
 <template>
   <NSelect
     class="choice"
-    :value="value"
+    :value="value || null"
+    :placeholder="placeholder"
     :options="[...options]"
     :consistent-menu-width="false"
     filterable

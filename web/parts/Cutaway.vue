@@ -6,7 +6,7 @@ import { drawings } from './cutaway/drawings.ts'
 
 /**
  * The machine in section: which zones are open, where things are owed, how it stands. With `choose` it is a way to pick
- * a zone by touching the machine.
+ * a zone by touching the machine. What else is drawn over it comes in the slot, in the units of the drawing.
  */
 const props = defineProps<{
   family: Family
@@ -131,6 +131,7 @@ function step(event: KeyboardEvent, by: number): void {
           <text :y="large ? 5 : 6.5" class="count" :style="{ fontSize: large ? '14px' : '19px' }">{{ owed[id] }}</text>
         </g>
       </g>
+      <slot />
     </g>
   </svg>
 </template>

@@ -14,6 +14,7 @@ const emit = defineEmits<{ note: [] }>()
 const job = useJob()
 const phases = [
   ['intake', 'Intake'],
+  ['triage', 'Cause'],
   ['descent', 'Descent'],
   ['return', 'Return'],
   ['proof', 'Proof'],

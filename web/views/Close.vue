@@ -19,9 +19,11 @@ import JobLog from '../parts/JobLog.vue'
 import JobValley from '../parts/JobValley.vue'
 import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
+import WhatWasIt from '../parts/close/WhatWasIt.vue'
 import ShareReport from '../parts/close/ShareReport.vue'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
+import { useTriage } from '../stores/triage.ts'
 import { toJob } from '../ways.ts'
 
 /** The balance before the machine is closed: what is owed, where it lies, from which step; then the close. */
@@ -44,6 +46,7 @@ const problem = ref('')
 const withDebts = ref(false)
 const refused = ref(false)
 const session = useSession()
+const triage = useTriage()
 const total = computed(() => piecesOwed(job.state.owed))
 const left = computed(() => unproved(proofOf(job.state, job.family, job.planned)))
 const ended = computed(() => {
@@ -62,6 +65,7 @@ async function close(clean: boolean): Promise<void> {
   const text = note.value.trim()
   const signed = signedBy.value.trim()
   const said = { cause: cause.value.trim(), advice: advice.value.trim() }
+  if (said.cause && said.cause !== triage.told.cause?.cause) triage.causeIs(said.cause, true)
   const refusal = job.says('job-closed', {
     clean,
     ...(text && { note: text }),
@@ -132,6 +136,7 @@ async function close(clean: boolean): Promise<void> {
           :input-props="{ id: 'note', autocomplete: 'off' }"
         />
         <label for="cause">What was wrong</label>
+        <WhatWasIt v-model="cause" />
         <NInput v-model:value="cause" placeholder="" :input-props="{ id: 'cause', autocomplete: 'off' }" />
         <label for="advice">Advice, so that it does not come back</label>
         <NInput

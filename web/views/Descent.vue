@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core'
 import { NButton } from 'naive-ui'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
 import AlikeNotes from '../parts/AlikeNotes.vue'
@@ -25,6 +25,8 @@ import { useHeldMark } from './descent/held-mark.ts'
 import { useLookedAt } from './descent/looked-at.ts'
 import { useRecording } from './descent/recording.ts'
 import { useShots } from './descent/shots.ts'
+
+const OnTheWay = defineAsyncComponent(() => import('../parts/triage/OnTheWay.vue'))
 
 /** The way down: photo first or line first, taps on the photo, what is known of it, done. */
 const job = useJob()
@@ -72,6 +74,7 @@ useCommands(
       <StandsHere :zone="step.zone" :disabled="fixed" :at-work="!looked && !job.closed" @choose="zoning = !zoning" />
       <div v-if="!fixed" class="hints">
         <AlikeNotes v-if="!narrow" :of="alikes.ofPlugs.slice(0, 1)" />
+        <OnTheWay v-if="!looked" />
         <WorthFilling @fill="fill" />
         <LinkButton v-if="narrow && !looked" :to="toJob(job.id, 'narration')">Take in a narration</LinkButton>
       </div>

@@ -7,6 +7,7 @@ import { useCommands } from '../commands.ts'
 import FoundBefore from '../parts/FoundBefore.vue'
 import Glyph from '../parts/Glyph.vue'
 import IntakeWords from '../parts/IntakeWords.vue'
+import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
 import SafeSequence from '../parts/SafeSequence.vue'
 import { useJob } from '../stores/job.ts'
@@ -42,6 +43,10 @@ useCommands({ forth, back, undo: back })
     <h1 class="sr">Intake</h1>
     <div class="told">
       <IntakeWords :fixed="job.isFixed" @problem="problem = $event" />
+      <div class="first">
+        <LinkButton :to="toJob(job.id, 'triage')">Find the cause <kbd>C</kbd></LinkButton>
+        <LinkButton :to="toJob(job.id, 'worth')">Worth it?</LinkButton>
+      </div>
       <FoundBefore :fixed="job.isFixed" zone="outside" />
     </div>
     <SafeSequence class="safe" :fixed="job.isFixed" @problem="problem = $event" />
@@ -74,6 +79,11 @@ useCommands({ forth, back, undo: back })
   align-content: start;
   overflow: auto;
   border-right: 2px solid var(--rule);
+}
+.first {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
 }
 .safe {
   grid-area: safe;

@@ -33,6 +33,7 @@ useCommands({
   note: () => (noting.value = !noting.value && !job.isFixed),
   proof: () => void router.push(toJob(job.id, 'proof')),
   narration: () => void router.push(toJob(job.id, 'narration')),
+  triage: () => void router.push(toJob(job.id, 'triage')),
 })
 const { request, release, isSupported } = useWakeLock()
 /** The job whose step in hand is in the hand again. No view stands before that: an act on it would be overwritten. */

@@ -29,6 +29,12 @@ export const wordTaught = entry('word-taught')
 export const ritualKept = entry('ritual-kept')
 export const liaisonTold = entry('liaison-told')
 export const postureAllowed = entry('posture-allowed')
+export const findingTold = entry('finding-told')
+export const troubleChecked = entry('trouble-checked')
+export const causeTold = entry('cause-told')
+export const shopSet = entry('shop-set')
+export const fetchTicked = entry('fetch-ticked')
+export const codeKept = entry('code-kept')
 export const foundBefore = entry('found-before')
 
 /** A photo taken of a step later, beside the one of then. */

@@ -1,6 +1,59 @@
 import type { Finding } from '../model.ts'
 
-const f = (id: string, ...words: string[]): Finding => ({ id, words })
+/** Words that tell that something works. */
+const well: Readonly<Record<string, readonly string[]>> = {
+  'does not fill': ['fills', 'takes water', 'water comes in'],
+  'does not start': ['starts', 'fills', 'washes'],
+  dead: ['lights up', 'fills', 'starts', 'washes', 'hum*', 'spins', 'shows'],
+  'does not heat': ['gets warm', 'gets hot', 'heats', 'washes warm'],
+  'drum does not turn': ['drum turns', 'washes', 'turns', 'spins'],
+  'does not spin': ['spins', 'in the spin'],
+  'does not drain': ['drains', 'pumps out', 'pumps the water'],
+}
+/** Pairs that are never so at once. */
+const apart: readonly (readonly [string, string])[] = [
+  ['does not fill', 'fills slowly'],
+  ['does not fill', 'fills by itself'],
+  ['does not fill', 'empties by itself'],
+  ['does not drain', 'drains slowly'],
+  ['does not drain', 'pump never stops'],
+  ['does not drain', 'empties by itself'],
+  ['does not heat', 'too hot'],
+  ['drum does not turn', 'roars in the spin'],
+  ['drum does not turn', 'shakes'],
+  ['does not spin', 'roars in the spin'],
+  ['does not start', 'stops in the middle'],
+  ...[
+    'does not fill',
+    'fills slowly',
+    'powder stays',
+    'door does not lock',
+    'does not heat',
+    'too hot',
+    'takes very long',
+    'drum does not turn',
+    'hums and does not turn',
+    'does not spin',
+    'slips or squeals',
+    'does not drain',
+    'drains slowly',
+    'pump hums',
+    'pump rattles',
+    'shows a code',
+    'roars in the spin',
+    'shakes',
+    'bangs',
+    'does not start',
+    'buttons do nothing',
+  ].map(other => ['dead', other] as const),
+]
+
+const f = (id: string, ...words: string[]): Finding => ({
+  id,
+  words,
+  well: well[id] ?? [],
+  never: apart.flatMap(([a, b]) => (a === id ? [b] : b === id ? [a] : [])),
+})
 
 /** In the words of who stands before the machine: each row of words in any order, near each other; `*` stands for any ending. */
 export const findings: readonly Finding[] = [
@@ -68,6 +121,9 @@ export const findings: readonly Finding[] = [
     'door open light',
     'lid open light',
     'clicks door',
+    'click* lid',
+    'hum* lid',
+    'hum* door',
   ),
   f(
     'door stays shut',
@@ -171,6 +227,7 @@ export const findings: readonly Finding[] = [
     'stops half way',
     'switches off while',
     'just stops',
+    'and stops',
   ),
   f('buttons do nothing', 'button* nothing', 'button* dead', "button* don't", 'keys nothing', 'touch nothing'),
   f('smells', 'smell* bad', 'stinks', 'mould', 'musty', 'smell* rotten'),

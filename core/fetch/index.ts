@@ -1,0 +1,1 @@
+export { fetchKinds, fetchText, toFetch } from './list.ts'

@@ -1,0 +1,1 @@
+export { conditions, type Condition, type Inputs, type Worth, worthOf } from './worth.ts'

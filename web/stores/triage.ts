@@ -1,0 +1,109 @@
+import { withdrawAgain } from '@dialytica/core/acts'
+import { entriesOf, whyNot, type BodyOf } from '@dialytica/core/log'
+import {
+  table,
+  toldBy,
+  type KeptCode,
+  type Outlook,
+  type outlookOf,
+  type School,
+  type Solved,
+} from '@dialytica/core/triage'
+import { calls } from '@dialytica/core/wire'
+import { defineStore } from 'pinia'
+import { computed, shallowRef, watch } from 'vue'
+import { askOrRecall, recall } from '../data/kept.ts'
+import { inWorker } from '../workers/in-worker.ts'
+import { useJob } from './job.ts'
+import { useSettings } from './settings.ts'
+
+const look = inWorker<Parameters<typeof outlookOf>, Outlook>(
+  () => new Worker(new URL('../workers/outlook.ts', import.meta.url), { type: 'module' }),
+)
+type Code = KeptCode & { at: string }
+
+/** The search for the cause in the job in hand: what is known, what it can be, what comes next; worked out in a worker after each word. */
+export const useTriage = defineStore('triage', () => {
+  const job = useJob()
+  const settings = useSettings()
+  const solved = shallowRef<readonly (Solved & { job: string })[]>([])
+  const codes = shallowRef<readonly Code[]>([])
+  const outlook = shallowRef<Outlook | null>(null)
+  const problem = shallowRef('')
+
+  const ownCodes = computed(() => entriesOf(job.state, 'code-kept').map(({ at, body }): Code => ({ at, ...body })))
+  const known = computed(() => {
+    const all = [...codes.value, ...ownCodes.value].sort((a, b) => (a.at < b.at ? -1 : 1))
+    return [...new Map(all.map(c => [c.code, c])).values()].filter(c => c.says || c.circuit)
+  })
+  const told = computed(() => toldBy(job.state, table.findings, known.value))
+  const school = computed<School>(() => (settings.all.school === 'swap first' ? 'swap first' : 'test first'))
+  const asked = computed(() => ({
+    family: job.family,
+    model: job.card?.model.id,
+    solved: solved.value.filter(s => s.job !== job.id),
+    evidence: told.value.evidence,
+    stands: { open: job.stance.open, power: !job.stance.isolated.includes('power') },
+    school: school.value,
+  }))
+  /** True where nothing was told yet that says anything. */
+  const isBlank = computed(() => {
+    const { told: so, not, checked, circuit } = told.value.evidence
+    return so.length + not.length + checked.length === 0 && !circuit
+  })
+  watch(
+    () => JSON.stringify(asked.value),
+    async key => {
+      const found = await look(JSON.parse(key) as typeof asked.value).catch((why: Error) => {
+        problem.value = why.message
+        return null
+      })
+      if (key === JSON.stringify(asked.value)) outlook.value = found
+    },
+    { immediate: true },
+  )
+
+  async function load(): Promise<void> {
+    void settings.load()
+    solved.value = (await recall<typeof solved.value>('solved')) ?? []
+    solved.value = (await askOrRecall('solved', calls.solved, {}).catch(() => solved.value)) as typeof solved.value
+    const model = job.card?.model.id
+    if (!model) return
+    codes.value = (await recall<Code[]>(`codes ${model}`)) ?? []
+    codes.value = await askOrRecall(`codes ${model}`, calls.codes, { params: { model } }).catch(() => codes.value)
+  }
+  const tell = (refusal: ReturnType<typeof job.act>): string | null => whyNot(refusal)
+  /** Each says why not. */
+  const finds = (finding: string, how: BodyOf<'finding-told'>['how']) =>
+    tell(job.says('finding-told', { finding, how }))
+  const checks = (check: string, result: BodyOf<'trouble-checked'>['result']) =>
+    tell(job.says('trouble-checked', { check, result }))
+  const causeIs = (cause: string, is: boolean) =>
+    tell(
+      job.says('cause-told', {
+        cause,
+        is,
+        ...(is && {
+          told: told.value.read.filter(r => r.isTold).map(r => r.finding.id),
+          did: told.value.did.map(({ entry: _, ...did }) => did),
+        }),
+      }),
+    )
+  const takeBack = (entry: string) => tell(job.act(withdrawAgain(entry)))
+  const keepCode = (code: KeptCode) => tell(job.says('code-kept', code))
+  return {
+    outlook,
+    problem,
+    told,
+    known,
+    school,
+    isBlank,
+    load,
+    finds,
+    checks,
+    causeIs,
+    takeBack,
+    keepCode,
+    settings,
+  }
+})
