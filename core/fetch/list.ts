@@ -8,6 +8,7 @@ import { text } from '../words/language.ts'
 import { say, type Phrase } from '../words/phrase.ts'
 import { alongside } from './alongside.ts'
 
+/** What there is to fetch, in the order of the list. */
 export const fetchKinds = ['part', 'consumable', 'tool'] as const
 /** Something to have with oneself before anyone drives: by its name, under which it is ticked, and why. */
 export interface ToFetch {

@@ -23,8 +23,9 @@ export const kindOf = (move: Move): MoveKind<Move> => moveKinds[move.kind] as un
 
 /** The schema of any move: that of its kind; an unknown kind is an error that lists the known ones. */
 export const moveSchema = yup.lazy((value: unknown) => {
-  const kind = (value as Move | undefined)?.kind
-  if (kind && Object.hasOwn(moveKinds, kind)) return moveKinds[kind].schema as unknown as yup.Schema<Move>
+  const kind = (value as { kind?: unknown } | undefined)?.kind as MoveKindName
+  if (typeof kind === 'string' && Object.hasOwn(moveKinds, kind))
+    return moveKinds[kind].schema as unknown as yup.Schema<Move>
   return yup
     .mixed<Move>()
     .test('kind', `\${path}.kind must be one of ${Object.keys(moveKinds).join(', ')}`, () => false)

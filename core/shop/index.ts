@@ -1,1 +1,1 @@
-export { type Settings, settingsOf, numberSet } from './settings.ts'
+export { settingsOf, numberSet } from './settings.ts'

@@ -21,6 +21,7 @@ export type Act = (
 
 /** What a school counts: the minutes of work for which an hour's worth of a part stands where it is put in for nothing. */
 export const schools = { 'test first': 120, 'swap first': 10 } as const
+/** The name of one. */
 export type School = keyof typeof schools
 
 /** Minutes of a question. */

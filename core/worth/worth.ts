@@ -2,6 +2,7 @@ import { washers, yearsLeft, type Survival } from './life.ts'
 
 /** How the machine looks, and what that makes of the years that it has left: our own estimate. */
 export const conditions = { good: 1.15, usual: 1, rusty: 0.7, 'worn out': 0.45 } as const
+/** One of them. */
 export type Condition = keyof typeof conditions
 
 /** What is weighed; money in the shop's own, any one. */
@@ -37,6 +38,7 @@ export interface Side {
   years: number
   aYear: Ranged
 }
+/** Both ways, which of them is cheaper, and what would turn that. */
 export interface Worth {
   repair: Side
   replace: Side

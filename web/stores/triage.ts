@@ -54,6 +54,7 @@ export const useTriage = defineStore('triage', () => {
   watch(
     () => JSON.stringify(asked.value),
     async key => {
+      if (typeof Worker === 'undefined') return
       const found = await look(JSON.parse(key) as typeof asked.value).catch((why: Error) => {
         problem.value = why.message
         return null
@@ -92,6 +93,7 @@ export const useTriage = defineStore('triage', () => {
   const takeBack = (entry: string) => tell(job.act(withdrawAgain(entry)))
   const keepCode = (code: KeptCode) => tell(job.says('code-kept', code))
   return {
+    solved,
     outlook,
     problem,
     told,

@@ -10,17 +10,20 @@ import CauseField from '../parts/triage/CauseField.vue'
 import CodeSays from '../parts/triage/CodeSays.vue'
 import DoneSoFar from '../parts/triage/DoneSoFar.vue'
 import FoundAfter from '../parts/triage/FoundAfter.vue'
+import HeldSo from '../parts/triage/HeldSo.vue'
 import HowItEnds from '../parts/triage/HowItEnds.vue'
 import NextLook from '../parts/triage/NextLook.vue'
 import WaysCompared from '../parts/triage/WaysCompared.vue'
 import WhatWasTold from '../parts/triage/WhatWasTold.vue'
 import { useJob } from '../stores/job.ts'
+import { useSession } from '../stores/session.ts'
 import { useTriage } from '../stores/triage.ts'
 import { toJob } from '../ways.ts'
 
 /** Before a cover comes off: what it can be, what to look at next, and what each look would tell. */
 const job = useJob()
 const triage = useTriage()
+const session = useSession()
 void triage.load()
 const problem = ref('')
 const chosen = ref<string | null>(null)
@@ -100,6 +103,7 @@ useCommands({
         </li>
       </ul>
       <p v-if="outlook" class="unknown">Something that this table does not know: {{ percent(unknown) }}</p>
+      <HeldSo v-if="session.person?.role === 'lead'" />
     </section>
     <section class="next" tabindex="0" aria-label="What to do next">
       <Problem :says="problem || triage.problem" />
