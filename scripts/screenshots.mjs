@@ -41,11 +41,17 @@ const views = {
     await page.goto(`${base}/jobs/${await job('hums at the lid')}/intake`)
     await page.getByText('hinge cover').waitFor()
   },
-  async labels() {
-    await page.goto(`${base}/jobs/${await job('Trips the breaker')}/labels`)
-    await page.getByRole('button', { name: /^connectors/ }).click()
-    await page.getByRole('button', { name: /^parts/ }).click()
-    await page.getByRole('img', { name: /^Sheet/ }).waitFor()
+  async cause() {
+    await page.goto(`${base}/jobs/${await job('Water stays')}/triage`)
+    await page.getByRole('button', { name: /open the filter/ }).click()
+    await page.getByRole('heading', { name: 'Open the filter.' }).waitFor()
+  },
+  async worth() {
+    await page.goto(`${base}/jobs/${await job('Bangs in the spin')}/worth`)
+    const age = page.getByRole('textbox', { name: 'age', exact: true })
+    await age.fill('11')
+    await age.press('Tab')
+    await page.getByRole('img', { name: /^Repair/ }).waitFor()
   },
   async tray() {
     await page.goto(`${base}/jobs/${await job('Trips the breaker')}/descent`)

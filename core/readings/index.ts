@@ -1,5 +1,6 @@
 export { ohmsAt } from './kinds/temperature-sensor.ts'
 export { type QuantityName, quantityNames } from './names.ts'
+export { type Picture, pictureOf } from './picture.ts'
 export { quantities } from './quantities.ts'
 export { type Givens, type Quantity, type Readings } from './quantity.ts'
 export { kept } from './told.ts'

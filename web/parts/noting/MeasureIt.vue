@@ -3,6 +3,7 @@ import { entriesOf } from '@dialytica/core/log'
 import {
   dimensions,
   kept,
+  pictureOf,
   quantities,
   readTyped,
   type Givens,
@@ -16,6 +17,7 @@ import { computed, ref, watch } from 'vue'
 import { soundPart } from '../../devices/sound-part.ts'
 import { useJob } from '../../stores/job.ts'
 import MeterTake from './MeterTake.vue'
+import ReadingPicture from './ReadingPicture.vue'
 import VerdictBar from './VerdictBar.vue'
 
 /** Something that has a verdict: what is known of it, what was read in each of its states, and at once what that says. */
@@ -54,6 +56,13 @@ const verdict = computed(() =>
   read.value.length
     ? of.value.judge(givens.value, Object.fromEntries(read.value.map(r => [r.state, r.read])) satisfies Readings)
     : null,
+)
+const picture = computed(() =>
+  pictureOf(
+    props.quantity,
+    givens.value,
+    Object.fromEntries(read.value.map(r => [r.state, r.read])) satisfies Readings,
+  ),
 )
 /** The next state to read: the meter is held to that one. */
 const next = computed(() => of.value.states.find(s => !typed.value[s]?.trim()))
@@ -120,7 +129,8 @@ function keep(): void {
         <b>{{ signs[verdict.says] }} {{ verdict.says }}.</b> {{ text(verdict.because) }}.
         <span v-if="verdict.formula" class="mono formula">{{ verdict.formula }}</span>
       </p>
-      <VerdictBar :verdict="verdict" :unit="unit" />
+      <ReadingPicture v-if="picture" :picture="picture" />
+      <VerdictBar v-else :verdict="verdict" :unit="unit" />
     </div>
   </div>
 </template>

@@ -36,7 +36,7 @@ const say = (finding: string, how: 'so' | 'not so' | 'not known') => emit('probl
       :key="`not ${id}`"
       size="small"
       :disabled="fixed"
-      class="chip isnt"
+      class="chip"
       :aria-label="`Not so: ${id}. Take back`"
       @click="say(id, 'not known')"
       ><span>not: {{ id }}</span></NButton

@@ -26,7 +26,9 @@ const value = defineModel<number>({ required: true })
       @update:value="value = $event ?? least"
     />
     <span class="mono soft unit">{{ unit }}</span>
-    <span v-if="turns !== undefined" class="turns soft">turns at {{ Math.round(turns / step) * step }}</span>
+    <span v-if="turns !== undefined" class="turns soft"
+      >turns at {{ Number((Math.round(turns / step) * step).toPrecision(3)) }}</span
+    >
   </div>
 </template>
 
