@@ -75,3 +75,22 @@ test('brushes below their limit are to be renewed, with the years that they had 
   await expect(form).toBeHidden()
   await nothingWaits(page)
 })
+
+test('a sensor between two fingers: the fall is drawn in the fan that a finger makes, and a dead one is told', async ({
+  page,
+}) => {
+  await beginDescent(page, '2231-8904')
+  const finger = await measure(page, 'Sensor between the fingers')
+  await finger.read('cold', '5k9')
+  await expect(finger.verdict).toContainText('cannot tell. Read it cold, then warmed')
+  await finger.read('warmed for a minute', '5k9')
+  await expect(finger.verdict).toContainText('bad. It does not fall as it is warmed')
+  await finger.read('warmed for a minute', '4k1')
+  await expect(finger.verdict).toContainText('good. It reacts')
+  await expect(
+    finger.form.getByRole('img', { name: 'The fall that a finger makes in a minute: read 5.9 k, then 4.1 k Ω' }),
+  ).toBeVisible()
+  await finger.form.getByRole('button', { name: 'Keep it' }).click()
+  await expect(finger.form).toBeHidden()
+  await nothingWaits(page)
+})

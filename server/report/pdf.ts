@@ -2,6 +2,7 @@ import { itemNouns } from '@dialytica/core/items'
 import type { JobState } from '@dialytica/core/log'
 import type { Family } from '@dialytica/core/machine'
 import { gates, planReturn } from '@dialytica/core/plan'
+import { drawPicture, pictureTold } from '@dialytica/core/readings'
 import { readingWords, report, type Report } from '@dialytica/core/report'
 import { drawValley, profile } from '@dialytica/core/valley'
 import type { Content, TableCell } from 'pdfmake/interfaces.js'
@@ -40,9 +41,21 @@ function readingsOf({ readings }: Report): Content[] {
   if (readings.length === 0) return []
   const head: TableCell[] = ['of', 'before', 'after'].map(text => ({ text, bold: true }))
   const body = readings.map(p => [p.of, readingWords(p.before), readingWords(p.after)].map(printable))
+  const pictures = readings.flatMap(({ of, before, after }) => {
+    const picture = pictureTold([...before, ...after])
+    return picture ? [{ of, picture }] : []
+  })
   return [
     heading('Readings'),
     { table: { headerRows: 1, widths: ['*', '*', '*'], body: [head, ...body] }, layout: 'lightHorizontalLines' },
+    ...pictures.map(({ of, picture }): Content => ({
+      stack: [
+        { text: printable(`${of}. ${picture.words}`), fontSize: 8 },
+        { svg: drawPicture(picture), width: 260 },
+      ],
+      margin: [0, 6, 0, 0],
+      unbreakable: true,
+    })),
   ]
 }
 

@@ -26,6 +26,21 @@ beforeAll(async () => {
     openingOf(job, me, (await machine(agent)).unit),
     made(job, me, 'step-recorded', { step: { id: step, zone: 'base', photos: [], marks: [], moves } }),
     made(job, me, 'reading-taken', { of: 'winding', value: 2.6, unit: 'Ω' }),
+    ...['one', 'the other'].map((state, i) =>
+      made(job, me, 'reading-taken', {
+        of: 'motor brushes',
+        quantity: 'brushes',
+        state,
+        value: 22 + i,
+        unit: 'mm',
+        step: 1,
+        given: [
+          { name: 'limit', value: 10 },
+          { name: 'fresh', value: 40 },
+          { name: 'years', value: 6 },
+        ],
+      }),
+    ),
     made(job, me, 'gate-passed', { step, owed: [moves[0]!.id], reason: 'part to come', zones: ['base'] }),
     made(job, me, 'job-closed', { clean: false, note: 'customer takes it as it is', signedBy: 'M. Okwell' }),
   ]
@@ -54,6 +69,9 @@ describe('the record sheet', () => {
       'part to come',
       'corroded',
       'winding 2.6 ohm',
+      // The picture beneath the table, by its words and the figure drawn in it.
+      'limit 10 mm: about 4.0 years left',
+      '22 mm',
       'local codes',
     ])
       expect(text).toContain(words)

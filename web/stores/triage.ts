@@ -1,4 +1,4 @@
-import { withdrawAgain } from '@dialytica/core/acts'
+import { says, withdrawAgain, type Act } from '@dialytica/core/acts'
 import { entriesOf, whyNot, type BodyOf } from '@dialytica/core/log'
 import {
   table,
@@ -79,17 +79,17 @@ export const useTriage = defineStore('triage', () => {
     tell(job.says('finding-told', { finding, how }))
   const checks = (check: string, result: BodyOf<'trouble-checked'>['result']) =>
     tell(job.says('trouble-checked', { check, result }))
-  const causeIs = (cause: string, is: boolean) =>
-    tell(
-      job.says('cause-told', {
-        cause,
-        is,
-        ...(is && {
-          told: told.value.read.filter(r => r.isTold).map(r => r.finding.id),
-          did: told.value.did.map(({ entry: _, ...did }) => did),
-        }),
+  /** The act that tells a cause: it is it, with what had been told and done by then, or it was put right and was not it. */
+  const tellsCause = (cause: string, is: boolean): Act =>
+    says('cause-told', {
+      cause,
+      is,
+      ...(is && {
+        told: told.value.read.filter(r => r.isTold).map(r => r.finding.id),
+        did: told.value.did.map(({ entry: _, ...did }) => did),
       }),
-    )
+    })
+  const causeIs = (cause: string, is: boolean) => tell(job.act(tellsCause(cause, is)))
   const takeBack = (entry: string) => tell(job.act(withdrawAgain(entry)))
   const keepCode = (code: KeptCode) => tell(job.says('code-kept', code))
   return {
@@ -104,6 +104,7 @@ export const useTriage = defineStore('triage', () => {
     finds,
     checks,
     causeIs,
+    tellsCause,
     takeBack,
     keepCode,
     settings,

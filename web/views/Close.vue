@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { says, together } from '@dialytica/core/acts'
 import { debtStates } from '@dialytica/core/items'
 import { owedByZone, piecesOwed } from '@dialytica/core/ledger'
 import { whyNot } from '@dialytica/core/log'
@@ -65,14 +66,15 @@ async function close(clean: boolean): Promise<void> {
   const text = note.value.trim()
   const signed = signedBy.value.trim()
   const said = { cause: cause.value.trim(), advice: advice.value.trim() }
-  if (said.cause && said.cause !== triage.told.cause?.cause) triage.causeIs(said.cause, true)
-  const refusal = job.says('job-closed', {
+  const isNew = said.cause && said.cause !== triage.told.cause?.cause
+  const closes = says('job-closed', {
     clean,
     ...(text && { note: text }),
     ...(signed && { signedBy: signed }),
     ...(said.cause && { cause: said.cause }),
     ...(said.advice && { advice: said.advice }),
   })
+  const refusal = job.act(isNew ? together(triage.tellsCause(said.cause, true), closes) : closes)
   refused.value = Boolean(refusal)
   problem.value = whyNot(refusal) ?? ''
   if (!refusal) await router.replace(toJob(job.id, 'close'))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { entryWords, waitingWords } from '@dialytica/core/proof'
 import { text } from '@dialytica/core/words'
-import { NButton, NInputNumber } from 'naive-ui'
+import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useCommands } from '../commands.ts'
 import Cutaway from '../parts/Cutaway.vue'
@@ -12,6 +12,7 @@ import FailedHow from '../parts/proof/FailedHow.vue'
 import LookTimer from '../parts/proof/LookTimer.vue'
 import NotDone from '../parts/proof/NotDone.vue'
 import ProofFoot from '../parts/proof/ProofFoot.vue'
+import ProofReading from '../parts/proof/ProofReading.vue'
 import ProofStrip from '../parts/proof/ProofStrip.vue'
 import WhatToProve from '../parts/proof/WhatToProve.vue'
 import { stepMarks } from '../parts/stage/step-marks.ts'
@@ -26,12 +27,15 @@ const { proof, entries, index, entry, trial, key, first, left, failed, back, pho
 const steps = computed(() => job.plan)
 const telling = ref<'failed' | 'not done' | null>(null)
 const reading = ref<number | null>(null)
+/** Why a reading is past the limit of the shop; empty where it is not. */
+const tooBad = ref('')
 
 const { toLook, isLooking, look } = useLooking(trial, key)
 const hint = ref('')
 watch(key, () => {
   telling.value = null
   reading.value = null
+  tooBad.value = ''
   hint.value = ''
 })
 function forth(): void {
@@ -45,6 +49,7 @@ function forth(): void {
   if (t.wait && !isLooking.value) look()
   else if (toLook.value > 0) hint.value = `Look for ${toLook.value} s more.`
   else if (t.reads && reading.value === null) hint.value = `Enter the reading in ${t.reads}, or say why it is not done.`
+  else if (t.reads && tooBad.value) hint.value = `${tooBad.value}. Say that it failed.`
   else hand.pass(reading.value ?? undefined)
 }
 const label = computed(() => {
@@ -125,16 +130,16 @@ const covers = computed(() => proof.value.waiting.map(w => text(waitingWords(w, 
         "
       />
       <template v-else>
-        <label v-if="trial?.reads" class="reading"
-          >Reading
-          <NInputNumber
-            v-model:value="reading"
-            :show-button="false"
-            :min="0"
-            :input-props="{ 'aria-label': `Reading in ${trial.reads}`, inputmode: 'decimal' }"
-          />
-          <span class="mono">{{ trial.reads }}</span></label
-        >
+        <ProofReading
+          v-if="trial?.reads"
+          :key="key"
+          v-model="reading"
+          :of="trial.id === 'earth' ? 'earth' : 'insulation'"
+          :unit="trial.reads"
+          :fixed="job.isFixed"
+          @problem="hint = $event"
+          @bad="tooBad = $event"
+        />
         <NButton type="primary" size="large" class="strong" @click="forth()">{{ label }} <kbd>Space</kbd></NButton>
         <template v-if="trial">
           <NButton type="error" ghost size="large" @click="tellFailed">{{ text(trial.fails) }} <kbd>X</kbd></NButton>
@@ -181,11 +186,6 @@ const covers = computed(() => proof.value.waiting.map(w => text(waitingWords(w, 
 .say {
   grid-area: say;
 }
-.reading {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
 .act {
   grid-area: act;
   display: flex;
@@ -202,9 +202,6 @@ const covers = computed(() => proof.value.waiting.map(w => text(waitingWords(w, 
   flex: 1 1 130px;
 }
 .act > .strong {
-  flex: 1 0 100%;
-}
-.reading {
   flex: 1 0 100%;
 }
 .act.close > .n-button {

@@ -16,6 +16,7 @@ import { NButton, NInput, NInputNumber } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { soundPart } from '../../devices/sound-part.ts'
 import { useJob } from '../../stores/job.ts'
+import { useSettings } from '../../stores/settings.ts'
 import MeterTake from './MeterTake.vue'
 import ReadingPicture from './ReadingPicture.vue'
 import VerdictBar from './VerdictBar.vue'
@@ -29,6 +30,13 @@ const unit = computed(() => dimensions[of.value.dimension])
 const name = ref('')
 const given = ref<Record<string, number | null>>({})
 const typed = ref<Record<string, string>>({})
+/** The limit of a safety test is the shop's: said once, it stands for all its jobs. */
+const settings = useSettings()
+void settings.load()
+const limitOf = computed(() =>
+  props.quantity === 'earth' || props.quantity === 'insulation' ? (`${props.quantity} limit` as const) : null,
+)
+const setLimit = () => (limitOf.value ? settings.numberOf(limitOf.value) : undefined)
 /** What was given for the last one of its kind on this machine, else what is usual. */
 watch(
   () => props.quantity,
@@ -36,7 +44,13 @@ watch(
     const last = entriesOf(job.state, 'reading-taken').findLast(e => e.body.quantity === props.quantity)?.body
     name.value = last?.of ?? text(of.value.title)
     given.value = Object.fromEntries(
-      of.value.given.map(g => [g.name, last?.given?.find(l => l.name === g.name)?.value ?? g.usual ?? null]),
+      of.value.given.map(g => [
+        g.name,
+        last?.given?.find(l => l.name === g.name)?.value ??
+          (g.name === 'limit' ? setLimit() : undefined) ??
+          g.usual ??
+          null,
+      ]),
     )
     typed.value = {}
   },
@@ -71,6 +85,11 @@ const signs = { good: '✓', bad: '✗', 'cannot tell': '?' } as const
 function keep(): void {
   for (const { state, read } of said.value) if ('problem' in read) return emit('problem', `${state}: ${read.problem}`)
   if (!read.value.length) return emit('problem', 'Enter what was read.')
+  const { limit } = givens.value
+  if (limitOf.value && limit !== undefined) {
+    const problem = settings.set(limitOf.value, String(limit))
+    if (problem) return emit('problem', problem)
+  }
   emit(
     'keep',
     read.value.map(r => kept(name.value.trim() || text(of.value.title), props.quantity, r.state, r.read, givens.value)),
