@@ -1,4 +1,14 @@
-import { beliefs, fieldOf, heard, heardWell, nextActs, noEvidence, table, type Act } from '@dialytica/core/triage'
+import {
+  beliefs,
+  fieldOf,
+  heard,
+  heardCircuit,
+  heardWell,
+  nextActs,
+  noEvidence,
+  table,
+  type Act,
+} from '@dialytica/core/triage'
 import { text, warn } from '@dialytica/core/words'
 import { Unfit } from './answer.ts'
 import { familyOf } from './read-lines.ts'
@@ -40,7 +50,7 @@ export function triage(told: string, family: string | undefined, inWords: boolea
   if (findings.length + checked.length === 0)
     throw new Unfit('nothing in it is understood: say what the machine does or does not do')
   const not = heardWell(complaint, table.findings).map(f => f.id)
-  const evidence = { ...noEvidence, told: findings, not, checked }
+  const evidence = { ...noEvidence, told: findings, not, checked, circuit: heardCircuit(complaint) }
   const field = fieldOf(table, build)
   const held = beliefs(field, evidence)
   const next = nextActs(field, evidence, { open: [], power: true }, 'test first').slice(0, most)

@@ -3,7 +3,7 @@ import { lastSaid } from '../log/last-said.ts'
 import { toldAtIntake, type JobState } from '../log/state.ts'
 import type { Evidence } from './belief.ts'
 import { proofFindings, readingChecks } from './fed-by.ts'
-import { heard, heardWell } from './heard.ts'
+import { heard, heardCircuit, heardWell } from './heard.ts'
 import type { Did } from './learn.ts'
 import type { Finding } from './model.ts'
 import type { CircuitName } from './table/circuits.ts'
@@ -78,7 +78,7 @@ export function toldBy(state: JobState, findings: readonly Finding[], codes: rea
         ...[...corrected].filter(([, how]) => how === 'not known').map(([id]) => id),
         ...looked.filter(l => l.body.result === 'cannot tell').map(l => l.body.check),
       ],
-      circuit: code?.circuit,
+      circuit: code?.circuit ?? heardCircuit(words),
     },
     read: [...new Set([...read, ...findings.filter(f => told.includes(f.id))])].map(finding => ({
       finding,

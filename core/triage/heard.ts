@@ -1,4 +1,5 @@
 import type { Finding } from './model.ts'
+import { circuitNames, circuits, type CircuitName } from './table/circuits.ts'
 
 /** Words that may stand between those of a row. */
 const apart = 4
@@ -37,4 +38,11 @@ export function heardWell(complaint: string, findings: readonly Finding[]): Find
   const told = new Set(heard(complaint, findings))
   const plain = sentences.filter(s => !s.some(word => turning.has(word)))
   return findings.filter(f => !told.has(f) && f.well.some(row => plain.some(s => isSaid(s, row))))
+}
+
+/** The circuit that people say a code is about: `it shows a heating code`. */
+export function heardCircuit(complaint: string): CircuitName | undefined {
+  const sentences = complaint.split(/[.,;!?\n]+/).map(wordsOf)
+  const isAbout = (word: string) => sentences.some(s => isSaid(s, `code ${word}`) || isSaid(s, `error ${word}`))
+  return circuitNames.find(name => circuits[name].words.some(isAbout))
 }

@@ -92,4 +92,45 @@ export const cases: readonly {
     build: 'front-loader',
     found: 'child lock',
   },
+  // Each way of a drive going wrong with its other cause, cheap or dear, and a pump that is broken, not blocked: told later, before the table was tried on them.
+  {
+    said: 'It never spins properly any more, it squeals a bit and there is a burning smell after. The clothes are dripping wet.',
+    build: 'top-loader',
+    found: 'clutch worn',
+  },
+  {
+    said: 'The drum is very heavy to turn by hand, and in the spin it rumbles and bangs.',
+    build: 'front-loader',
+    found: 'spider broken',
+  },
+  {
+    said: 'It hums, the drum does not turn, then there was smoke and a burnt smell.',
+    build: 'front-loader',
+    found: 'motor burnt',
+  },
+  {
+    said: 'Something clatters at the back and it knocks when it changes direction.',
+    build: 'front-loader',
+    found: 'pulley loose',
+  },
+  {
+    said: "It doesn't agitate, I hear the motor run and something rattles underneath.",
+    build: 'top-loader',
+    found: 'drive coupling',
+  },
+  {
+    said: 'Water stays in it, and you hear nothing at all from the pump. The filter is clean.',
+    build: 'front-loader',
+    found: 'pump coil open',
+  },
+  {
+    said: 'It pumps out slowly and the pump rattles like marbles.',
+    build: 'front-loader',
+    found: 'impeller loose',
+  },
+  {
+    said: 'It shows a heating code, but the water gets warm. It stops in the middle with the code.',
+    build: 'front-loader',
+    found: 'temperature sensor off',
+  },
 ]

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { beliefs, noEvidence } from './belief.ts'
 import { fieldOf } from './field.ts'
-import { heard, heardWell } from './heard.ts'
+import { heard, heardCircuit, heardWell } from './heard.ts'
 import { stations } from './model.ts'
 import { alongside } from '../fetch/alongside.ts'
 import { circuits } from './table/circuits.ts'
@@ -75,6 +75,13 @@ describe('what a customer says', () => {
   })
 })
 
+it.each([
+  ['It shows a heating code, but the water gets warm.', 'heat'],
+  ['Error for the drain, they say', 'pump'],
+  ['There is a code on it', undefined],
+  ['It does not drain', undefined],
+])('a code is about a circuit: %s', (said, circuit) => expect(heardCircuit(said)).toBe(circuit))
+
 describe('what a customer says that works', () => {
   it.each([
     [
@@ -141,16 +148,14 @@ describe('what is believed', () => {
         }
       }),
     ))
-  it('the cause that was found is among the first three of at least 17 of the twenty that customers told', () => {
+  it('the cause that was found is among the first three in at least 17 of 20 that customers told', () => {
     const places = cases.map(({ said, build, found }) => {
       const told = heard(said, table.findings).map(f => f.id)
-      return {
-        said,
-        told,
-        at: beliefs(fields[build], { ...noEvidence, told }).findIndex(b => b.cause?.id === found) + 1,
-      }
+      const not = heardWell(said, table.findings).map(f => f.id)
+      const evidence = { ...noEvidence, told, not, circuit: heardCircuit(said) }
+      return { said, told, at: beliefs(fields[build], evidence).findIndex(b => b.cause?.id === found) + 1 }
     })
     const missed = places.filter(p => p.at < 1 || p.at > 3)
-    expect(missed.length, JSON.stringify(missed)).toBeLessThanOrEqual(3)
+    expect(missed.length, JSON.stringify(missed)).toBeLessThanOrEqual(cases.length * 0.15)
   })
 })

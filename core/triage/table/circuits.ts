@@ -11,6 +11,8 @@ export type CircuitPart = (typeof circuitParts)[number]
 /** A circuit: the checks along it, and what can be wrong where its code shows. */
 export interface Circuit {
   name: string
+  /** Words with which people say that a code is about it, beside `code` or `error`. */
+  words: readonly string[]
   checks: Readonly<Record<CircuitPart, readonly string[]>>
   causes: readonly string[]
 }
@@ -21,6 +23,7 @@ const board = ['look at the board for burn marks', 'push every plug of the board
 export const circuits: Readonly<Record<CircuitName, Circuit>> = {
   fill: {
     name: 'water in',
+    words: ['fill*', 'inlet', 'supply'],
     checks: {
       wiring: ['follow the loom for a chafed place'],
       sensor: ['blow through the pressure hose', 'read the level sensor, empty and blown'],
@@ -46,6 +49,7 @@ export const circuits: Readonly<Record<CircuitName, Circuit>> = {
   },
   level: {
     name: 'water level',
+    words: ['level', 'overfill*', 'pressure'],
     checks: {
       wiring: ['follow the loom for a chafed place'],
       sensor: [
@@ -68,6 +72,7 @@ export const circuits: Readonly<Record<CircuitName, Circuit>> = {
   },
   lock: {
     name: 'door or lid lock',
+    words: ['door', 'lid', 'lock'],
     checks: {
       wiring: ['read the lock at the plug of the board', 'bend the loom at the lock, plug out'],
       sensor: ['read the lid switch, lid up and lid down', 'look how the strike meets the switch'],
@@ -93,6 +98,7 @@ export const circuits: Readonly<Record<CircuitName, Circuit>> = {
   },
   heat: {
     name: 'heating',
+    words: ['heat*'],
     checks: {
       wiring: ['look at the terminals of the element'],
       sensor: ['read the temperature sensor', 'warm the sensor between two fingers'],
@@ -112,6 +118,7 @@ export const circuits: Readonly<Record<CircuitName, Circuit>> = {
   },
   temperature: {
     name: 'temperature',
+    words: ['temperature', 'sensor', 'ntc'],
     checks: {
       wiring: ['push every plug of the board home'],
       sensor: ['read the temperature sensor', 'warm the sensor between two fingers'],
@@ -122,6 +129,7 @@ export const circuits: Readonly<Record<CircuitName, Circuit>> = {
   },
   drum: {
     name: 'drum and motor',
+    words: ['motor', 'drum', 'tacho', 'speed'],
     checks: {
       wiring: ['push the plug of the motor home'],
       sensor: ['feel the ring of the tacho', 'read the tacho'],
@@ -149,6 +157,7 @@ export const circuits: Readonly<Record<CircuitName, Circuit>> = {
   },
   pump: {
     name: 'water out',
+    words: ['drain*', 'pump*'],
     checks: {
       wiring: ['look at the plug of the pump'],
       sensor: ['blow through the pressure hose', 'look into the air trap'],
@@ -177,6 +186,7 @@ export const circuits: Readonly<Record<CircuitName, Circuit>> = {
   },
   leak: {
     name: 'water in the base',
+    words: ['leak*', 'flood*'],
     checks: {
       wiring: ['lift the float by hand, plug out'],
       sensor: ['look for water in the base'],
