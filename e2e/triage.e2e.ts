@@ -126,6 +126,14 @@ test('a code that nobody knew is said once for the model: its circuit gives the 
   await expect(next(page)).toContainText('Open the filter.')
   await nothingWaits(page)
 
+  await page.goto(`${path}/descent`)
+  await page.getByLabel('Quick line').fill('plug white 2w red/blue at the drain pump')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: /^Step down/ }).click()
+  await expect(page.getByRole('heading', { name: 'Descent, step 2', exact: true })).toBeAttached()
+  await page.goto(`${path}/triage`)
+  await expect(code.getByRole('link', { name: /white.*drain pump.*step 1/ })).toBeVisible()
+
   const other = await newJob(page, '2231-9105')
   await page.goto(`${other}/intake`)
   await complain(page, 'Water stays in it.')

@@ -1,9 +1,12 @@
 <script setup lang="ts">
-import { circuitNames, circuitParts, circuits, type CircuitName } from '@dialytica/core/triage'
+import { circuitNames, circuitParts, circuits, harnessOf, type CircuitName } from '@dialytica/core/triage'
+import { text } from '@dialytica/core/words'
 import { NButton, NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
 import { useTriage } from '../../stores/triage.ts'
+import { toJob } from '../../ways.ts'
 import Choice from '../Choice.vue'
 
 /** What the code says on this model, as the shop knows it: a circuit, never a part; then wiring, sensor, load, board in this order. Nothing is shipped. */
@@ -38,6 +41,11 @@ const order = computed(() => {
   const can = new Set((triage.outlook?.acts ?? []).flatMap(a => (a.does === 'check' ? [a.check.id] : [])))
   return circuitParts.map(part => ({ part, checks: circuits[of].checks[part].filter(c => can.has(c)) }))
 })
+/** Its plugs and looms as this job recorded them. */
+const harness = computed(() => {
+  const of = known.value?.circuit
+  return of ? harnessOf(job.state, job.family, of) : []
+})
 </script>
 
 <template>
@@ -69,6 +77,12 @@ const order = computed(() => {
     <ol v-if="order.length" aria-label="Along the circuit">
       <li v-for="step in order" :key="step.part">
         <b>{{ step.part }}</b>
+        <RouterLink
+          v-for="plug in step.part === 'wiring' ? harness : []"
+          :key="plug.move.id"
+          :to="toJob(job.id, 'descent', plug.step.id)"
+          >{{ text(plug.thing) }}, step {{ plug.number }}</RouterLink
+        >
         <span v-if="step.checks.length === 0" class="soft">done, or nothing to tell</span>
         <button v-for="check in step.checks" :key="check" type="button" @click="emit('choose', check)">
           {{ check }}
@@ -101,6 +115,9 @@ li {
 }
 li b {
   grid-row: 1 / span 9;
+}
+li a {
+  grid-column: 2;
 }
 button[type='button']:not(.n-button) {
   grid-column: 2;
