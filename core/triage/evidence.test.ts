@@ -33,6 +33,7 @@ describe('what a job tells of its fault', () => {
       ),
     )
     expect(told.evidence.told).toEqual(['does not drain', 'smells'])
+    expect(told.unasked).toEqual(['does not drain'])
     expect(told.evidence.not).toContain('leaks below')
     expect(told.evidence.silent).toContain('pump hums')
     expect(told.read.find(r => r.finding.id === 'pump hums')?.isTold).toBe(false)

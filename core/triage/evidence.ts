@@ -20,6 +20,8 @@ export interface Told {
   evidence: Evidence
   /** Findings that were read out of the complaint, told since, or shown by a failed proof, and whether each counts. */
   read: { finding: Finding; isTold: boolean }[]
+  /** Findings that the complaint told by itself, and that count: from these a shop learns what customers tell. */
+  unasked: string[]
   /** Checks with what they showed, and what was put right in vain, in their order; by the entry that said it, where it can be taken back. */
   did: (Did & { entry: string | null })[]
   /** Checks that were tried and could not tell. */
@@ -46,7 +48,8 @@ export function toldBy(state: JobState, findings: readonly Finding[], codes: rea
     lastSaid(entriesOf(state, 'finding-told'), e => e.body.finding).map(e => [e.body.finding, e.body.how]),
   )
   const readIds = [...new Set(read.map(f => f.id))]
-  const told = [...readIds.filter(id => (corrected.get(id) ?? 'so') === 'so')]
+  const unasked = readIds.filter(id => (corrected.get(id) ?? 'so') === 'so')
+  const told = [...unasked]
   for (const id of proofFindings(state)) if (!corrected.has(id) && !told.includes(id)) told.push(id)
   for (const [id, how] of corrected) if (how === 'so' && !told.includes(id)) told.push(id)
   const well = heardWell(words, findings).map(f => f.id)
@@ -84,6 +87,7 @@ export function toldBy(state: JobState, findings: readonly Finding[], codes: rea
       finding,
       isTold: told.includes(finding.id),
     })),
+    unasked,
     did,
     open: looked.flatMap(({ id, body }) => (body.result === 'cannot tell' ? [{ check: body.check, entry: id }] : [])),
     cause: is ? { cause: is.body.cause, entry: is.id } : null,

@@ -85,7 +85,7 @@ export const useTriage = defineStore('triage', () => {
       cause,
       is,
       ...(is && {
-        told: told.value.read.filter(r => r.isTold).map(r => r.finding.id),
+        told: told.value.unasked,
         did: told.value.did.map(({ entry: _, ...did }) => did),
       }),
     })
