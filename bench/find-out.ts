@@ -1,6 +1,6 @@
 import { drawFault, otherWorld } from '@dialytica/core/test/triage/faults.ts'
 import { otherWays } from '@dialytica/core/test/triage/other-ways.ts'
-import { fieldOf, nextActs, noEvidence, table, walk, type Walked, type Way } from '@dialytica/core/triage'
+import { bySchool, fieldOf, noEvidence, table, walk, type Walked, type Way } from '@dialytica/core/triage'
 import type { Line } from './line.ts'
 
 /** So many machines, over so many worlds with figures of their own. */
@@ -9,8 +9,7 @@ const worlds = 20
 /** Seeds that nothing was tuned on. */
 const first = 90_000
 
-const ours: Way = (field, evidence, stands) => nextActs(field, evidence, stands, 'test first')[0] ?? null
-const ways: Record<string, Way> = { ours, ...otherWays }
+const ways: Record<string, Way> = { ours: bySchool('test first'), ...otherWays }
 
 const at = (sorted: readonly number[], share: number) => sorted[Math.floor(share * (sorted.length - 1))]!
 const mean = (all: readonly number[]) => all.reduce((sum, x) => sum + x, 0) / all.length

@@ -1,4 +1,5 @@
 import {
+  actName,
   beliefs,
   fieldOf,
   heard,
@@ -17,9 +18,6 @@ import { familyOf } from './read-lines.ts'
 const most = 5
 const percent = (share: number) => `${(share * 100).toFixed(0).padStart(3)} %`
 
-/** The name of what is done in the table. */
-const named = (act: Act): string =>
-  act.does === 'ask' ? act.finding.id : act.does === 'check' ? act.check.id : act.cause.id
 function inFull(act: Act): string {
   const minutes = `${act.minutes} min`
   if (act.does === 'ask') return `ask: ${act.finding.id}?`
@@ -61,7 +59,7 @@ export function triage(told: string, family: string | undefined, inWords: boolea
         {
           heard: findings,
           causes: causes.map(b => ({ cause: b.cause?.id ?? null, part: b.cause?.part ?? null, share: b.share })),
-          next: next.map(a => ({ does: a.does, what: named(a), minutes: a.minutes, bits: a.bits })),
+          next: next.map(a => ({ does: a.does, what: actName(a), minutes: a.minutes, bits: a.bits })),
         },
         null,
         2,

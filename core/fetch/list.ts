@@ -25,11 +25,26 @@ const toolsBy: readonly (readonly [RegExp, readonly string[]])[] = [
   [/thermometer/, ['thermometer']],
   [/bucket|siphon|hose|filter|sump|pump|strainer/, ['flat tray', 'towel']],
 ]
+/** Tools to take a cover off. */
+const forCovers = ['drivers for panel screws', 'tray for screws']
 const toolsOf = (words: string): string[] => toolsBy.flatMap(([found, tools]) => (found.test(words) ? tools : []))
 
 /** Each name once, as it came first. */
 const once = (all: readonly ToFetch[]): ToFetch[] =>
   [...new Map(all.toReversed().map(one => [one.name.toLowerCase(), one])).values()].reverse()
+
+/** The part itself where it is bought, what goes with it, and the tools to get at it. */
+function ofSuspect(family: Family, plate: string, { id, part, price }: Cause): ToFetch[] {
+  const bought: ToFetch = { kind: 'part', name: part, why: say`for ${plate}, by the number on the old part; ${id}` }
+  return [
+    ...(price > 0 ? [bought] : []),
+    ...(alongside[part] ?? []).map((name): ToFetch => ({ kind: 'consumable', name, why: say`goes with the ${part}` })),
+    ...toOpen(family, placeOf(family, part), []).flatMap(cover =>
+      forCovers.map((name): ToFetch => ({ kind: 'tool', name, why: say`${cover.name} comes off` })),
+    ),
+    ...toolsOf(part).map((name): ToFetch => ({ kind: 'tool', name, why: say`there is water at the ${part}` })),
+  ]
+}
 
 /**
  * What to have before anyone drives: the part of the suspect with the number of the plate, what is renewed along with it, what is owed new from what
@@ -42,35 +57,23 @@ export function toFetch(
   suspect: Cause | null,
   looks: readonly Check[],
 ): ToFetch[] {
-  const list: ToFetch[] = []
-  if (suspect && suspect.price > 0)
-    list.push({
-      kind: 'part',
-      name: suspect.part,
-      why: say`for ${plate}, by the number on the old part; ${suspect.id}`,
-    })
-  for (const name of suspect ? (alongside[suspect.part] ?? []) : [])
-    list.push({ kind: 'consumable', name, why: say`goes with the ${suspect!.part}` })
-  for (const debt of state.debts.values())
-    if (owedCount(debt) > 0 && (debt.item === 'consumable' || debt.renew))
-      list.push({
-        kind: debt.item === 'consumable' ? 'consumable' : 'part',
-        name: text(debt.label),
-        why: say`is owed new`,
-      })
-  const zone = suspect ? placeOf(family, suspect.part) : undefined
-  for (const cover of zone ? toOpen(family, zone, []) : [])
-    for (const name of ['drivers for panel screws', 'tray for screws'])
-      list.push({ kind: 'tool', name, why: say`${cover.name} comes off` })
-  for (const name of suspect ? toolsOf(suspect.part) : [])
-    list.push({ kind: 'tool', name, why: say`there is water at the ${suspect!.part}` })
-  for (const look of looks)
-    for (const name of toolsOf(look.id)) list.push({ kind: 'tool', name, why: say`to ${look.id}` })
-  for (const step of state.steps.values())
-    if (!step.struck)
-      for (const move of step.moves)
-        for (const name of toolsFor(move)) list.push({ kind: 'tool', name, why: say`was used on the way down` })
-  return once(list).sort((a, b) => fetchKinds.indexOf(a.kind) - fetchKinds.indexOf(b.kind))
+  const tools = (names: readonly string[], why: Phrase) => names.map((name): ToFetch => ({ kind: 'tool', name, why }))
+  const owed = [...state.debts.values()].filter(d => owedCount(d) > 0 && (d.item === 'consumable' || d.renew))
+  const steps = [...state.steps.values()].filter(s => !s.struck)
+  const all: ToFetch[] = [
+    ...(suspect ? ofSuspect(family, plate, suspect) : []),
+    ...owed.map((d): ToFetch => ({
+      kind: d.item === 'consumable' ? 'consumable' : 'part',
+      name: text(d.label),
+      why: say`is owed new`,
+    })),
+    ...looks.flatMap(look => tools(toolsOf(look.id), say`to ${look.id}`)),
+    ...tools(
+      steps.flatMap(s => s.moves.flatMap(toolsFor)),
+      say`was used on the way down`,
+    ),
+  ]
+  return once(all).sort((a, b) => fetchKinds.indexOf(a.kind) - fetchKinds.indexOf(b.kind))
 }
 
 /** The list as plain text, to be sent: a line each, with a box. */

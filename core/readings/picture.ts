@@ -1,6 +1,6 @@
 import { scaleLinear, scaleLog } from 'd3-scale'
 import { area, line } from 'd3-shape'
-import { band, ohmsAt } from './kinds/temperature-sensor.ts'
+import { band, fingerFall, ohmsAt } from './kinds/temperature-sensor.ts'
 import { yearsLeft } from './kinds/brushes.ts'
 import { measured } from './meter.ts'
 import type { QuantityName } from './names.ts'
@@ -18,6 +18,8 @@ export interface Seen {
 export interface Picture {
   width: number
   height: number
+  /** From where to where its ground runs across; what stands beside it up is left of that. */
+  ground: readonly [from: number, to: number]
   /** What was expected as an area, and its middle or its limit as a line. */
   band: string
   line: string
@@ -30,6 +32,7 @@ export interface Picture {
 
 const [width, height] = [340, 170]
 const [left, foot, room] = [46, 24, 20]
+const frame = { width, height, ground: [left, width - room] } as const
 /** Two brushes nearer than this, in mm, carry one figure. */
 const apart = 6
 const short = (n: number) => (n >= 1e6 ? `${n / 1e6} M` : n >= 1000 ? `${n / 1000} k` : String(n))
@@ -43,8 +46,7 @@ function curve({ r25, beta, percent = 5, celsius }: Givens, { across }: Readings
   const y = scaleLog([bands.at(-1)!.low, bands[0]!.high], [height - foot, room]).clamp(true)
   const read = across && celsius !== undefined && Number.isFinite(across.value) ? measured(across) : null
   return {
-    width,
-    height,
+    ...frame,
     band: area<(typeof bands)[0]>(
       b => x(b.t),
       b => y(b.low),
@@ -75,20 +77,16 @@ function curve({ r25, beta, percent = 5, celsius }: Givens, { across }: Readings
 }
 
 /** A sensor between two fingers: what was read before and after a minute, and the fan of falls that a finger makes from there. */
-function slope(_: Givens, read: Readings): Picture | null {
+function slope({ celsius = 20 }: Givens, read: Readings): Picture | null {
   const [before, after] = [read['cold'], read['warmed for a minute']]
   if (!before || !Number.isFinite(before.value)) return null
   const ends = after && Number.isFinite(after.value) ? after : null
   const x = scaleLinear([0, 60], [left, width - room])
   const y = scaleLinear([before.value * 0.45, before.value * 1.1], [height - foot, room]).clamp(true)
-  // From a room of 20 °C to the 26 to 34 °C of a finger, at a B of 3,000 to 4,600 K.
-  const fall = (b: number, warm: number, from: number) => before.value * (ohmsAt(1, b, warm) / ohmsAt(1, b, from))
-  const from = _.celsius ?? 20
-  const [most, least] = [fall(4600, 34, from), fall(3000, 26, from)]
+  const fall = fingerFall(celsius)
   return {
-    width,
-    height,
-    band: `M${x(0)} ${y(before.value)}L${x(60)} ${y(least)}V${y(most)}Z`,
+    ...frame,
+    band: `M${x(0)} ${y(before.value)}L${x(60)} ${y(before.value * fall.high)}V${y(before.value * fall.low)}Z`,
     line: ends ? `M${x(0)} ${y(before.value)}L${x(60)} ${y(ends.value)}` : '',
     seen: [{ s: 0, of: before }, ...(ends ? [{ s: 60, of: ends }] : [])].map(({ s, of }) => {
       const { low, high } = measured(of)
@@ -110,8 +108,7 @@ function wear({ limit, fresh, years }: Givens, read: Readings): Picture | null {
   const x = scaleLinear([0, end], [left, width - room])
   const y = scaleLinear([0, fresh * 1.05], [height - foot, room])
   return {
-    width,
-    height,
+    ...frame,
     band: `M${x(0)} ${y(limit)}H${x(end)}V${y(0)}H${x(0)}Z`,
     line: `M${x(0)} ${y(fresh)}L${x(years)} ${y(now)}${more > 0 ? `L${x(Math.min(end, years + more))} ${y(limit)}` : ''}`,
     seen: sides.map(s => {

@@ -13,9 +13,9 @@ export interface Field {
   bad: readonly Float64Array[]
   /** For each check the causes that it tells. */
   tells: readonly (readonly number[])[]
-  /** The zone that must be open for each check, and at which each cause is put right; none where nothing comes off. */
   /** How likely each finding shows with any cause: so it does under what the table does not know. */
   usual: ReadonlyMap<string, number>
+  /** The zone that must be open for each check, and at which each cause is put right; none where nothing comes off. */
   checkAt: readonly (string | undefined)[]
   causeAt: readonly string[]
 }

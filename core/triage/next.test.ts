@@ -4,15 +4,15 @@ import { noEvidence, sharesOf, type Evidence } from './belief.ts'
 import { fieldOf, type Field } from './field.ts'
 import { heard, heardCircuit } from './heard.ts'
 import type { Cause, Check, Table } from './model.ts'
-import { isSeen, nextActs, trying } from './next.ts'
+import { isSeen, nextActs, trying, type Choice } from './next.ts'
 import { afterCheck, opened, openMinutes, toSet, type Stands } from './reach.ts'
 import { table } from './table/table.ts'
 import { cases } from './told-cases.test-data.ts'
-import { walk, type Choice } from './walk.ts'
+import { walk } from './walk.ts'
+import { bySchool } from './ways.ts'
 
 const asItCame: Stands = { open: [], power: true }
-const first = (field: Field, evidence: Evidence, stands: Stands): Choice | null =>
-  nextActs(field, evidence, stands, 'test first')[0] ?? null
+const first = bySchool('test first')
 
 describe('what comes next', () => {
   it('finds the cause of each that customers told, by checks that show what they should', () => {

@@ -1,14 +1,13 @@
 import { sharesOf, showsUnder, type Evidence } from './belief.ts'
 import type { Field } from './field.ts'
 import type { Cause, Check, Finding } from './model.ts'
-import { openMinutes, toSet, type Stands } from './reach.ts'
+import { repairMinutes, toSet, type Stands } from './reach.ts'
 
-/** Something that may come next: a question to who knows the machine, a check, or putting a cause right without a further look. */
-export type Act = (
-  | { does: 'ask'; finding: Finding }
-  | { does: 'check'; check: Check }
-  | { does: 'put right'; cause: Cause; share: number }
-) & {
+/** What can be done: a question to who knows the machine, a check, or putting a cause right without a further look. */
+export type Choice =
+  { does: 'ask'; finding: Finding } | { does: 'check'; check: Check } | { does: 'put right'; cause: Cause }
+/** Something that may come next. */
+export type Act = (Exclude<Choice, { does: 'put right' }> | { does: 'put right'; cause: Cause; share: number }) & {
   /** Minutes from how the machine stands now. */
   minutes: number
   /** How likely it is so: yes to the question, the check not as it should be, this cause the one. */
@@ -18,6 +17,10 @@ export type Act = (
   /** Bits for a minute: by this the order is. */
   rate: number
 }
+
+/** The name in the table of what an act is done with. */
+export const actName = (act: Choice): string =>
+  act.does === 'ask' ? act.finding.id : act.does === 'check' ? act.check.id : act.cause.id
 
 /** What a school counts: the minutes of work for which an hour's worth of a part stands where it is put in for nothing. */
 export const schools = { 'test first': 120, 'swap first': 10 } as const
@@ -36,7 +39,7 @@ const nothing = 1e-3
 /** Of a cause below this share nobody asks what it would show. */
 const hardly = 2e-3
 /** From this likelihood on, a check that is not as it should be shows its cause to the eye. */
-const shows = 0.5
+export const shows = 0.5
 
 const plogp = (p: number): number => (p > 0 ? p * Math.log2(p) : 0)
 
@@ -79,7 +82,7 @@ export function nextActs(field: Field, evidence: Evidence, stands: Stands, schoo
   const rights = field.causes.flatMap((cause, i): Act[] => {
     const share = shares[i]!
     if (share < likelyEnough) return []
-    const minutes = cause.minutes + openMinutes(field, field.causeAt[i], stands) + trying
+    const minutes = repairMinutes(field.family, cause, stands) + trying
     const is = told(shares, j => (j === i ? 1 : 0))
     const work = isSeen(field, cause, checked) ? (1 - share) * minutes : minutes
     const counts = Math.max(0.1, work + (1 - share) * schools[school] * cause.price)

@@ -15,8 +15,11 @@ const plug = 1
 const closed: Stands = { open: [], power: false }
 
 /** Minutes until a zone is open; of nothing to open none. */
-export const openMinutes = ({ family }: Field, zone: string | undefined, { open }: Stands): number =>
-  zone === undefined ? 0 : toOpen(family, zone, open).reduce((sum, c) => sum + c.minutes, 0)
+export const openMinutes = (
+  { family }: Pick<Field, 'family'>,
+  zone: string | undefined,
+  { open }: Pick<Stands, 'open'>,
+): number => (zone === undefined ? 0 : toOpen(family, zone, open).reduce((sum, c) => sum + c.minutes, 0))
 
 /** The machine after a zone was opened: without power. */
 export const opened = ({ family }: Field, zone: string | undefined, { open }: Stands): Stands =>
@@ -42,6 +45,6 @@ export function afterCheck(field: Field, k: number, stands: Stands): Stands {
   return setting === 'with power' ? { ...stands, power: true } : opened(field, field.checkAt[k], stands)
 }
 
-/** Minutes to put a cause right where these zones are open: those of the work, and of what comes off for it. */
-export const repairMinutes = (family: Family, { part, minutes }: Cause, open: readonly string[]): number =>
-  minutes + toOpen(family, placeOf(family, part), open).reduce((sum, c) => sum + c.minutes, 0)
+/** Minutes to put a cause right as the machine stands: those of the work, and of what comes off for it. */
+export const repairMinutes = (family: Family, { part, minutes }: Cause, stands: Pick<Stands, 'open'>): number =>
+  minutes + openMinutes({ family }, placeOf(family, part), stands)

@@ -1,14 +1,12 @@
+import { afterAct, type Situation } from './after-act.ts'
 import type { Evidence } from './belief.ts'
 import type { Field } from './field.ts'
 import type { Did } from './learn.ts'
-import { asking, isSeen, trying } from './next.ts'
-import { afterCheck, opened, openMinutes, toSet, type Stands } from './reach.ts'
+import { asking, isSeen, trying, type Choice } from './next.ts'
+import { repairMinutes, toSet, type Stands } from './reach.ts'
 import type { Cause, Check, Finding } from './model.ts'
 
-/** What somebody decides to do next; null where they give up. */
-export type Choice =
-  { does: 'ask'; finding: Finding } | { does: 'check'; check: Check } | { does: 'put right'; cause: Cause }
-/** A way of going about it. */
+/** A way of going about it: what comes next, or null where somebody gives up. */
 export type Way = (field: Field, evidence: Evidence, stands: Stands) => Choice | null
 
 /** A machine that can be asked, looked at and put right. */
@@ -37,35 +35,32 @@ const most = 60
  * minutes of finding. What was put right in vain counts with its minutes and its part.
  */
 export function walk(field: Field, from: Evidence, stood: Stands, way: Way, machine: Machine): Walked {
-  let [evidence, stands, minutes, vain] = [from, stood, 0, 0]
+  let at: Situation = { evidence: from, stands: stood }
+  let [minutes, vain] = [0, 0]
   const did: Did[] = []
-  const gone = (found: boolean): Walked => ({ minutes, vain, found, evidence, did })
+  const gone = (found: boolean): Walked => ({ minutes, vain, found, evidence: at.evidence, did })
   for (let n = 0; n < most; n++) {
+    const { evidence, stands } = at
     const choice = way(field, evidence, stands)
     if (!choice) return gone(false)
+    let so = false
     if (choice.does === 'ask') {
       minutes += asking
-      const key = machine.isSo(choice.finding) ? 'told' : 'not'
-      evidence = { ...evidence, [key]: [...evidence[key], choice.finding.id] }
+      so = machine.isSo(choice.finding)
     } else if (choice.does === 'check') {
-      const k = field.checks.indexOf(choice.check)
-      minutes += choice.check.minutes + toSet(field, k, stands)
-      stands = afterCheck(field, k, stands)
-      const result = { check: choice.check.id, good: machine.isGood(choice.check) }
-      did.push(result)
-      evidence = { ...evidence, checked: [...evidence.checked, result] }
+      minutes += choice.check.minutes + toSet(field, field.checks.indexOf(choice.check), stands)
+      so = !machine.isGood(choice.check)
+      did.push({ check: choice.check.id, good: !so })
     } else {
       const { cause } = choice
-      const at = field.causeAt[field.causes.indexOf(cause)]
-      const works = cause.minutes + openMinutes(field, at, stands) + trying
       const isIt = machine.isIt(cause)
-      if (!isIt || !isSeen(field, cause, evidence.checked)) minutes += works
+      if (!isIt || !isSeen(field, cause, evidence.checked))
+        minutes += repairMinutes(field.family, cause, stands) + trying
       if (isIt) return gone(true)
-      stands = opened(field, at, stands)
       vain += cause.price
       did.push({ notIt: cause.id })
-      evidence = { ...evidence, ruledOut: [...evidence.ruledOut, cause.id] }
     }
+    at = afterAct(field, at, choice, so)
   }
   return gone(false)
 }

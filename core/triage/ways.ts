@@ -37,6 +37,11 @@ export const oneByOne =
 export const explaining = (field: Field, { told }: Evidence): Cause[] =>
   field.causes.filter(c => told.some(f => c.shows[f] !== undefined))
 
+/** The dearest of what would explain it first: as it is often done. */
+export const dearestFirst: Way = oneByOne((field, evidence) =>
+  explaining(field, evidence).toSorted((a, b) => b.price - a.price),
+)
+
 /** What is first by the order of a school. */
 export const bySchool =
   (school: School): Way =>
@@ -46,7 +51,7 @@ export const bySchool =
 /** Ways that are held against each other where somebody chooses a school. */
 const compared: Readonly<Record<School | 'dearest first', Way>> = {
   ...(Object.fromEntries(Object.keys(schools).map(s => [s, bySchool(s as School)])) as Record<School, Way>),
-  'dearest first': oneByOne((field, evidence) => explaining(field, evidence).toSorted((a, b) => b.price - a.price)),
+  'dearest first': dearestFirst,
 }
 export type WayName = keyof typeof compared
 

@@ -1,6 +1,5 @@
-import { lastSaid, type BodyOf } from '@dialytica/core/log'
 import { calls } from '@dialytica/core/wire'
-import { newestEvents } from './newest-events.ts'
+import { lastSaidIn } from './last-said-in.ts'
 import { route } from './routing.ts'
 
 /** So many settings that were said are read, the newest first. */
@@ -11,9 +10,5 @@ export const settings = route(calls.settings, {
   who: 'viewer',
   joined: true,
   replies: { 200: 'Settings, of each the last that was said of it' },
-  async answer({ db }, { person }) {
-    const rows = await newestEvents(db, person.shopId, ['shop-set'], newest)
-    const said = rows.map(({ at, body }) => ({ at: new Date(at).toISOString(), ...(body as BodyOf<'shop-set'>) }))
-    return lastSaid(said, one => one.setting)
-  },
+  answer: ({ db }, { person }) => lastSaidIn(db, person.shopId, 'shop-set', one => one.setting, newest),
 })

@@ -3,6 +3,7 @@ import { entriesOf, whyNot, type BodyOf } from '@dialytica/core/log'
 import {
   table,
   toldBy,
+  type Belief,
   type KeptCode,
   type Outlook,
   type outlookOf,
@@ -20,6 +21,8 @@ import { useSettings } from './settings.ts'
 const look = inWorker<Parameters<typeof outlookOf>, Outlook>(
   () => new Worker(new URL('../workers/outlook.ts', import.meta.url), { type: 'module' }),
 )
+/** How sure somebody is who told the cause. */
+const toldShare = 0.95
 type Code = KeptCode & { at: string }
 
 /** The search for the cause in the job in hand: what is known, what it can be, what comes next; worked out in a worker after each word. */
@@ -41,28 +44,36 @@ export const useTriage = defineStore('triage', () => {
   const asked = computed(() => ({
     family: job.family,
     model: job.card?.model.id,
-    solved: solved.value.filter(s => s.job !== job.id),
     evidence: told.value.evidence,
     stands: { open: job.stance.open, power: !job.stance.isolated.includes('power') },
     school: school.value,
   }))
+  /** What is asked, as one value: recorded steps that tell nothing of it ask nothing anew. */
+  const question = computed(() => JSON.stringify(asked.value))
+  const others = computed(() => solved.value.filter(s => s.job !== job.id))
   /** True where nothing was told yet that says anything. */
   const isBlank = computed(() => {
     const { told: so, not, checked, circuit } = told.value.evidence
     return so.length + not.length + checked.length === 0 && !circuit
   })
   watch(
-    () => JSON.stringify(asked.value),
-    async key => {
+    [question, others],
+    async ([key, taught]) => {
       if (typeof Worker === 'undefined') return
-      const found = await look(JSON.parse(key) as typeof asked.value).catch((why: Error) => {
+      const found = await look({ ...(JSON.parse(key) as typeof asked.value), solved: taught }).catch((why: Error) => {
         problem.value = why.message
         return null
       })
-      if (key === JSON.stringify(asked.value)) outlook.value = found
+      if (key === question.value && taught === others.value) outlook.value = found
     },
     { immediate: true },
   )
+  /** The cause that was told, else the likeliest with its share; null while nothing is known of it. */
+  const suspect = computed<Belief | null>(() => {
+    const cause = table.causes.find(c => c.id === told.value.cause?.cause)
+    if (cause) return { cause, share: toldShare }
+    return isBlank.value ? null : (outlook.value?.held.find(b => b.cause) ?? null)
+  })
 
   async function load(): Promise<void> {
     void settings.load()
@@ -94,6 +105,7 @@ export const useTriage = defineStore('triage', () => {
   const keepCode = (code: KeptCode) => tell(job.says('code-kept', code))
   return {
     solved,
+    suspect,
     outlook,
     problem,
     told,

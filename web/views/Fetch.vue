@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { fetchKinds, fetchText, toFetch } from '@dialytica/core/fetch'
 import { entriesOf, whyNot } from '@dialytica/core/log'
-import { table } from '@dialytica/core/triage'
 import { text } from '@dialytica/core/words'
 import { useClipboard, useShare } from '@vueuse/core'
 import { NButton, NCheckbox } from 'naive-ui'
@@ -18,10 +17,7 @@ const triage = useTriage()
 void triage.load()
 const problem = ref('')
 const plate = computed(() => job.card?.model.code ?? job.state.opened?.plate ?? '')
-const suspect = computed(() => {
-  const told = table.causes.find(c => c.id === triage.told.cause?.cause)
-  return told ?? (triage.isBlank ? null : (triage.outlook?.held.find(b => b.cause)?.cause ?? null))
-})
+const suspect = computed(() => triage.suspect?.cause ?? null)
 const looks = computed(() =>
   triage.told.cause
     ? []

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { actName } from '@dialytica/core/triage'
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useCommands } from '../commands.ts'
@@ -13,6 +14,7 @@ import FoundAfter from '../parts/triage/FoundAfter.vue'
 import HeldSo from '../parts/triage/HeldSo.vue'
 import HowItEnds from '../parts/triage/HowItEnds.vue'
 import NextLook from '../parts/triage/NextLook.vue'
+import { actWords, percent } from '../parts/triage/words.ts'
 import WaysCompared from '../parts/triage/WaysCompared.vue'
 import WhatWasTold from '../parts/triage/WhatWasTold.vue'
 import { useJob } from '../stores/job.ts'
@@ -29,9 +31,7 @@ const problem = ref('')
 const chosen = ref<string | null>(null)
 const lit = ref<string | null>(null)
 const outlook = computed(() => (triage.isBlank ? null : triage.outlook))
-const nameOf = (act: NonNullable<typeof outlook.value>['acts'][0]) =>
-  act.does === 'ask' ? act.finding.id : act.does === 'check' ? act.check.id : act.cause.id
-const act = computed(() => outlook.value?.acts.find(a => nameOf(a) === chosen.value) ?? outlook.value?.acts[0])
+const act = computed(() => outlook.value?.acts.find(a => actName(a) === chosen.value) ?? outlook.value?.acts[0])
 const foresight = computed(() => {
   const a = act.value
   return a?.does === 'check' ? outlook.value?.foresight.find(f => f.check.id === a.check.id) : undefined
@@ -41,42 +41,32 @@ const asks = computed(() => {
   const all = outlook.value?.acts ?? []
   return act.value ? [act.value, ...all.filter(a => a !== act.value)] : all
 })
-const others = computed(() =>
-  (outlook.value?.acts ?? []).map(a => ({
-    label: a.does === 'ask' ? `ask: ${nameOf(a)}` : a.does === 'put right' ? `put right: ${nameOf(a)}` : nameOf(a),
-    value: nameOf(a),
-  })),
-)
+const others = computed(() => (outlook.value?.acts ?? []).map(a => ({ label: actWords(a), value: actName(a) })))
 watch(
   () => triage.told.evidence,
   () => (chosen.value = null),
 )
 const top = computed(() => (outlook.value?.held ?? []).filter(b => b.cause && b.share >= 0.01).slice(0, 4))
 const unknown = computed(() => outlook.value?.held.find(b => b.cause === null)?.share ?? 0)
-const percent = (share: number) => `${Math.round(share * 100)} %`
 const words = computed(() => String(job.state.intake.complaint?.value ?? job.state.opened?.complaint ?? ''))
 
-function forth(): void {
+/** Says why not where something could not be told. */
+const told = (refusal: string | null) => (problem.value = refusal ?? '')
+/** What the look in hand showed; of a question: that it is so is what is not as it should be. */
+function answer(result: 'good' | 'bad' | 'cannot tell'): void {
   const a = act.value
   if (!a || job.isFixed) return
-  if (a.does === 'check') problem.value = triage.checks(a.check.id, 'good') ?? ''
-  else if (a.does === 'ask') problem.value = triage.finds(a.finding.id, 'not so') ?? ''
+  if (a.does === 'check') told(triage.checks(a.check.id, result))
+  else if (a.does === 'ask') told(triage.finds(a.finding.id, result === 'bad' ? 'so' : 'not so'))
+}
+function causeIs(is: boolean): void {
+  if (act.value?.does === 'put right') told(triage.causeIs(act.value.cause.id, is))
 }
 function back(): void {
   const last = triage.told.did.findLast(d => d.entry)
-  if (last?.entry && !job.isFixed) problem.value = triage.takeBack(last.entry) ?? ''
+  if (last?.entry && !job.isFixed) told(triage.takeBack(last.entry))
 }
-useCommands({
-  forth,
-  back,
-  undo: back,
-  failed: () => {
-    const a = act.value
-    if (!a || job.isFixed) return
-    if (a.does === 'check') problem.value = triage.checks(a.check.id, 'bad') ?? ''
-    else if (a.does === 'ask') problem.value = triage.finds(a.finding.id, 'so') ?? ''
-  },
-})
+useCommands({ forth: () => answer('good'), failed: () => answer('bad'), back, undo: back })
 </script>
 
 <template>
@@ -113,7 +103,7 @@ useCommands({
           v-if="act?.does === 'ask' && !triage.told.cause"
           :acts="asks"
           :fixed="job.isFixed"
-          @found="(finding, how) => (problem = triage.finds(finding, how) ?? '')"
+          @found="(finding, how) => told(triage.finds(finding, how))"
         />
         <NextLook
           v-else-if="act && act.does !== 'ask' && !triage.told.cause"
@@ -121,8 +111,8 @@ useCommands({
           :foresight="foresight"
           :is-first="act === outlook.acts[0]"
           :fixed="job.isFixed"
-          @checked="problem = (act?.does === 'check' ? triage.checks(act.check.id, $event) : null) ?? ''"
-          @cause="problem = (act?.does === 'put right' ? triage.causeIs(act.cause.id, $event) : null) ?? ''"
+          @checked="answer"
+          @cause="causeIs"
         />
         <Choice
           v-if="!job.isFixed && !triage.told.cause"
@@ -136,7 +126,7 @@ useCommands({
         <div v-if="!triage.told.cause" class="after">
           <h2>Found after so many minutes</h2>
           <WaysCompared :expected="outlook.expected" :fixed="job.isFixed" @problem="problem = $event" />
-          <FoundAfter :course="outlook.course" :chosen="act ? nameOf(act) : null" @choose="chosen = $event" />
+          <FoundAfter :course="outlook.course" :chosen="act ? actName(act) : null" @choose="chosen = $event" />
         </div>
       </template>
       <template v-else-if="triage.isBlank">

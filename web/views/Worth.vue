@@ -20,16 +20,7 @@ void triage.load()
 const router = useRouter()
 const problem = ref('')
 
-/** The cause that was told, else the likeliest. */
-const suspect = computed(() => {
-  const told = table.causes.find(c => c.id === triage.told.cause?.cause)
-  const likeliest = triage.isBlank ? undefined : triage.outlook?.held.find(b => b.cause)
-  return told
-    ? { cause: told, share: 0.95 }
-    : likeliest?.cause
-      ? { cause: likeliest.cause, share: likeliest.share }
-      : null
-})
+const suspect = computed(() => triage.suspect?.cause)
 const i = reactive<Inputs>({
   parts: 0,
   minutes: 60,
@@ -47,17 +38,17 @@ const moved = ref(false)
 const made = computed(() => Number(job.state.intake.made?.value ?? job.card?.unit.made ?? NaN))
 /** What the job and the shop know fills the figures, until somebody moves one. */
 watch(
-  [suspect, made, () => triage.settings.all],
+  [() => triage.suspect, made, () => triage.settings.all],
   () => {
     if (moved.value) return
     i.rate = triage.settings.numberOf('rate') ?? i.rate
     i.fresh = triage.settings.numberOf('new machine') ?? i.fresh
     i.dayCosts = triage.settings.numberOf('waiting day') ?? i.dayCosts
     if (made.value) i.age = Math.max(0, new Date().getFullYear() - made.value)
-    if (!suspect.value) return
-    const { cause, share } = suspect.value
+    const { cause, share } = triage.suspect ?? {}
+    if (!cause || share === undefined) return
     i.parts = Math.round(cause.price * i.rate)
-    i.minutes = Math.round(repairMinutes(job.family, cause, job.stance.open))
+    i.minutes = Math.round(repairMinutes(job.family, cause, job.stance))
     i.right = Math.round(share * 20) / 20
   },
   { immediate: true },
@@ -106,7 +97,7 @@ const stopping = ref(false)
 const keepable = computed(() => {
   const dear = table.causes.filter(c => c.price >= 0.3 && (c.builds === 'both' || c.builds === job.family))
   const parts = [...new Set(dear.map(c => c.part))]
-  return parts.filter(p => p !== suspect.value?.cause.part && !/lock|lid switch|drum|tub|harness/.test(p))
+  return parts.filter(p => p !== suspect.value?.part && !/lock|lid switch|drum|tub|harness/.test(p))
 })
 const keeps = ref<string[]>([])
 function stop(): void {
@@ -121,7 +112,7 @@ const whereOf = (part: string) => placeOf(job.family, part)
   <main class="worth">
     <section class="picture" aria-label="What a year costs">
       <p class="soft">
-        {{ suspect ? `with ${suspect.cause.id}, ${suspect.cause.part}` : 'no suspect yet: the figures are yours' }}
+        {{ suspect ? `with ${suspect.id}, ${suspect.part}` : 'no suspect yet: the figures are yours' }}
       </p>
       <h1>{{ answer }}</h1>
       <CostBars :worth="worth" />

@@ -83,6 +83,12 @@ const betas: Interval = { low: 3000, high: 4600 }
 /** A share that is left, from which nothing has happened. */
 const still = 0.97
 
+/** The share that a sensor falls to between two fingers, from a room at so many °C. */
+export function fingerFall(celsius: number): Interval {
+  const fall = (b: number, warm: number) => Math.exp(b * (1 / (warm + kelvin) - 1 / (celsius + kelvin)))
+  return { low: fall(betas.high, finger.high), high: fall(betas.low, finger.low) }
+}
+
 /** A sensor between two fingers: it must fall by as much as warmth makes it. That it reacts does not say that it is on its curve. */
 export const fingerTest: Quantity = {
   title: say`Sensor between the fingers`,
@@ -99,8 +105,7 @@ export const fingerTest: Quantity = {
       return { says: 'bad', because: say`It is open, or opens as it is warmed`, formula: 'OL', measured: seen }
     if (celsius >= finger.low)
       return cannotTell(say`The room is as warm as a finger: use cold water or a warm cup`, seen)
-    const fall = (b: number, warm: number) => Math.exp(b * (1 / (warm + kelvin) - 1 / (celsius + kelvin)))
-    const expected = { low: fall(betas.high, finger.high), high: fall(betas.low, finger.low) }
+    const expected = fingerFall(celsius)
     // The meter's own error is the same before and after: only the steps of the last figure count between two readings of one meter.
     const ratio = about(after.value / before.value, (before.step + after.step) / before.value)
     const says = holds(expected, ratio) ? 'good' : ratio.high >= still ? 'bad' : 'cannot tell'

@@ -2,7 +2,7 @@ import { noEvidence, sharesOf, type Evidence } from '../../triage/belief.ts'
 import type { Field } from '../../triage/field.ts'
 import type { Cause } from '../../triage/model.ts'
 import type { Way } from '../../triage/walk.ts'
-import { explaining, oneByOne } from '../../triage/ways.ts'
+import { dearestFirst, explaining, oneByOne } from '../../triage/ways.ts'
 
 const byShare = (field: Field, evidence: Evidence): Cause[] => {
   const shares = sharesOf(field, evidence)
@@ -17,7 +17,7 @@ export const otherWays = {
   'most likely first': oneByOne((field, { told }) => byShare(field, { ...noEvidence, told })),
   /** The same, and the list is made anew after each look: our belief without our order. */
   'most likely first, list made anew': oneByOne(byShare),
-  'dearest first': oneByOne((field, evidence) => explaining(field, evidence).toSorted((a, b) => b.price - a.price)),
+  'dearest first': dearestFirst,
   /** In the order of the table: along the way of the water. */
   'fixed order': oneByOne(explaining),
   /** The likeliest is put right without a look. */

@@ -66,18 +66,9 @@ const read = computed(() => said.value.flatMap(({ state, read }) => ('problem' i
 const givens = computed<Givens>(() =>
   Object.fromEntries(Object.entries(given.value).flatMap(([k, v]) => (v === null ? [] : [[k, v]]))),
 )
-const verdict = computed(() =>
-  read.value.length
-    ? of.value.judge(givens.value, Object.fromEntries(read.value.map(r => [r.state, r.read])) satisfies Readings)
-    : null,
-)
-const picture = computed(() =>
-  pictureOf(
-    props.quantity,
-    givens.value,
-    Object.fromEntries(read.value.map(r => [r.state, r.read])) satisfies Readings,
-  ),
-)
+const readings = computed<Readings>(() => Object.fromEntries(read.value.map(r => [r.state, r.read])))
+const verdict = computed(() => (read.value.length ? of.value.judge(givens.value, readings.value) : null))
+const picture = computed(() => pictureOf(props.quantity, givens.value, readings.value))
 /** The next state to read: the meter is held to that one. */
 const next = computed(() => of.value.states.find(s => !typed.value[s]?.trim()))
 const signs = { good: '✓', bad: '✗', 'cannot tell': '?' } as const

@@ -14,8 +14,8 @@ defineProps<{ picture: Picture }>()
     :aria-label="picture.words"
   >
     <g v-for="t in picture.up" :key="`u${t.y}`">
-      <path :d="`M46 ${t.y}H${picture.width - 20}`" class="grid" />
-      <text x="42" :y="t.y + 4" class="end">{{ t.words }}</text>
+      <path :d="`M${picture.ground[0]} ${t.y}H${picture.ground[1]}`" class="grid" />
+      <text :x="picture.ground[0] - 4" :y="t.y + 4" class="end">{{ t.words }}</text>
     </g>
     <text v-for="t in picture.across" :key="`a${t.x}`" :x="t.x" :y="picture.height - 6">{{ t.words }}</text>
     <path :d="picture.band" class="band" />

@@ -7,6 +7,7 @@ import { useJob } from '../../stores/job.ts'
 import Cutaway from '../Cutaway.vue'
 import { box } from '../cutaway/drawing.ts'
 import { drawings } from '../cutaway/drawings.ts'
+import { percent } from './words.ts'
 
 /** What it can be, as a field on the machine: a circle for each cause at its place, its area by how likely it is; struck out where it was ruled out. */
 const props = defineProps<{ held: readonly Belief[]; ruledOut: readonly string[]; lit: string | null }>()
@@ -54,7 +55,6 @@ const circles = computed(() => {
     return here.map(c => ({ ...c, x: c.x + dx, y: c.y + dy }))
   })
 })
-const percent = (share: number) => `${Math.round(share * 100)} %`
 const said = (c: (typeof circles.value)[0]) =>
   `${c.cause.id}, ${c.isOut ? 'ruled out' : percent(c.share)}, ${zoneTitle(job.family, c.zone)}`
 </script>

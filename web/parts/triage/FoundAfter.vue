@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import type { Leg } from '@dialytica/core/triage'
+import { actName, type Leg } from '@dialytica/core/triage'
 import { useElementSize } from '@vueuse/core'
 import { scaleLinear } from 'd3-scale'
 import { line, curveStepAfter } from 'd3-shape'
 import { computed, ref } from 'vue'
+import { actWords } from './words.ts'
 
 /** Found after so many minutes: how likely the cause is known by then, and the acts on the way as blocks along the time; a block is taken by a touch. */
 const props = defineProps<{ course: readonly Leg[]; chosen: string | null }>()
@@ -11,14 +12,6 @@ const emit = defineEmits<{ choose: [act: string] }>()
 const frame = ref<HTMLElement | null>(null)
 const { width } = useElementSize(frame)
 const height = 132
-const nameOf = (leg: Leg) =>
-  leg.act.does === 'ask' ? leg.act.finding.id : leg.act.does === 'check' ? leg.act.check.id : leg.act.cause.id
-const words = (leg: Leg) =>
-  leg.act.does === 'ask'
-    ? `ask: ${nameOf(leg)}`
-    : leg.act.does === 'put right'
-      ? `put right: ${nameOf(leg)}`
-      : nameOf(leg)
 const end = computed(() => Math.max(5, props.course.at(-1)?.to ?? 0))
 const x = computed(() => scaleLinear([0, end.value], [0, Math.max(200, width.value - 46)]))
 const y = scaleLinear([0, 1], [height, 8])
@@ -60,16 +53,16 @@ const path = computed(() => {
           :y="height + 4"
           :width="Math.max(2, x(leg.to) - x(leg.from + leg.opening) - 1)"
           height="26"
-          :class="['block', { here: nameOf(leg) === chosen }]"
+          :class="['block', { here: actName(leg.act) === chosen }]"
         />
       </g>
     </svg>
     <ol>
       <li v-for="(leg, i) in course" :key="i">
-        <button type="button" :class="{ here: nameOf(leg) === chosen }" @click="emit('choose', nameOf(leg))">
+        <button type="button" :class="{ here: actName(leg.act) === chosen }" @click="emit('choose', actName(leg.act))">
           <span class="mono">{{ Math.round(leg.to) }}</span>
           <span
-            >{{ words(leg)
+            >{{ actWords(leg.act)
             }}<small v-if="leg.covers.length" class="soft"> · {{ leg.covers.join(', ') }} off</small></span
           >
         </button>

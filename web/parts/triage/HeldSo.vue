@@ -1,29 +1,36 @@
 <script setup lang="ts">
-import { calibration, table, type Held } from '@dialytica/core/triage'
+import { table, type calibration, type Held, type Solved } from '@dialytica/core/triage'
 import { scaleLinear } from 'd3-scale'
-import { computed } from 'vue'
+import { shallowRef } from 'vue'
 import { useTriage } from '../../stores/triage.ts'
+import { inWorker } from '../../workers/in-worker.ts'
+import { percent } from './words.ts'
 
 /** For the lead: of what was held at about one likelihood over the closed jobs, how often it was so; on the line where both are the same. */
 const triage = useTriage()
 /** The last jobs are enough, and quick. */
 const latest = 60
 const least = 5
-const groups = computed<Held[]>(() =>
-  triage.solved.length < least ? [] : calibration(table, triage.solved.slice(-latest)),
+const groups = shallowRef<Held[]>([])
+const work = inWorker<Parameters<typeof calibration>, Held[]>(
+  () => new Worker(new URL('../../workers/held-so.ts', import.meta.url), { type: 'module' }),
 )
+/** Worked out when somebody looks. */
+async function show(opened: boolean): Promise<void> {
+  if (!opened || triage.solved.length < least) return
+  groups.value = await work(table, JSON.parse(JSON.stringify(triage.solved.slice(-latest))) as Solved[]).catch(() => [])
+}
 const size = 200
 const [x, y] = [scaleLinear([0, 1], [34, size - 6]), scaleLinear([0, 1], [size - 26, 6])]
-const percent = (p: number) => `${Math.round(p * 100)} %`
 </script>
 
 <template>
-  <details class="so">
+  <details class="so" @toggle="show(($event.target as HTMLDetailsElement).open)">
     <summary>How often was it so?</summary>
-    <p v-if="groups.length === 0" class="soft">
+    <p v-if="triage.solved.length < least" class="soft">
       Told from {{ least }} closed jobs on whose cause was confirmed; there are {{ triage.solved.length }}.
     </p>
-    <template v-else>
+    <template v-else-if="groups.length">
       <svg
         :viewBox="`0 0 ${size} ${size}`"
         role="img"

@@ -3,12 +3,12 @@ import type { Outlook } from '@dialytica/core/triage'
 import { NButton } from 'naive-ui'
 import { computed } from 'vue'
 import { useTriage } from '../../stores/triage.ts'
+import { percent } from './words.ts'
 
 /** How the search ends: told as this is it; seen; a suspect; or it cannot be told from here. What is lit in the field can be told as the cause at any time. */
 const props = defineProps<{ outlook: Outlook; lit: string | null; fixed: boolean }>()
 const emit = defineEmits<{ problem: [words: string] }>()
 const triage = useTriage()
-const percent = (share: number) => `${Math.round(share * 100)} %`
 const end = computed(() => props.outlook.end)
 const offered = computed(() => (end.value.is === 'seen' ? end.value.cause.id : props.lit))
 </script>

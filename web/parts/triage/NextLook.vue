@@ -3,6 +3,7 @@ import type { Act, Foresight } from '@dialytica/core/triage'
 import { text, warn } from '@dialytica/core/words'
 import { NButton } from 'naive-ui'
 import { computed } from 'vue'
+import { percent } from './words.ts'
 
 /** What comes next: what it is, in how many minutes, what each outcome would tell; and what it showed. */
 const props = defineProps<{
@@ -28,7 +29,6 @@ const title = computed(() => {
   if (act.does === 'check') return `${act.check.id[0]!.toUpperCase()}${act.check.id.slice(1)}.`
   return `Put it right: ${act.cause.id}.`
 })
-const percent = (share: number) => `${Math.round(share * 100)} %`
 const tells = (f: Foresight['bad']) => {
   const moved = `${f.cause ?? 'what is not in the table'} ${percent(f.from)} → ${percent(f.to)}`
   return f.leads && f.leads !== f.cause ? `${moved}; then ${f.leads} leads` : moved
