@@ -74,4 +74,13 @@ describe('what the shop sets', () => {
     expect(set).toMatchObject([{ setting: 'rate', value: '52' }])
     expect((await (await w.as('stranger')).get('/api/settings').expect(200)).body).toEqual([])
   })
+
+  it('what was taken back no longer holds: the word before it does', async () => {
+    const job = await opened()
+    await say(job, 'shop-set', { setting: 'new machine', value: '900' })
+    const slip = await say(job, 'shop-set', { setting: 'new machine', value: '9000' })
+    await say(job, 'entry-withdrawn', { entry: slip, reason: 'a nought too many' })
+    const set = (await mine.get('/api/settings').expect(200)).body as { setting: string; value: string }[]
+    expect(set.filter(s => s.setting === 'new machine').map(s => s.value)).toEqual(['900'])
+  })
 })
