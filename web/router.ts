@@ -8,6 +8,7 @@ const views: Record<JobView, RouteComponent> = {
   worth: () => import('./views/Worth.vue'),
   fetch: () => import('./views/Fetch.vue'),
   descent: () => import('./views/Descent.vue'),
+  bench: () => import('./views/Bench.vue'),
   return: () => import('./views/Return.vue'),
   proof: () => import('./views/Proof.vue'),
   rituals: () => import('./views/Rituals.vue'),

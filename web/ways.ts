@@ -8,6 +8,7 @@ export const jobViews = [
   'worth',
   'fetch',
   'descent',
+  'bench',
   'return',
   'proof',
   'rituals',
@@ -47,6 +48,12 @@ export const toJob = (job: string | null, view: JobView, step?: string): RouteLo
 /** The way to a thing of the machine, by the move with which it came off. */
 export const toThing = (job: string | null, part: string): RouteLocationRaw => ({
   name: 'things',
+  params: { job: job ?? '' },
+  query: { part },
+})
+/** The way to a part on the bench, its old one against its new one. */
+export const toPart = (job: string | null, part: string): RouteLocationRaw => ({
+  name: 'bench',
   params: { job: job ?? '' },
   query: { part },
 })

@@ -2,17 +2,14 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { cellFor } from '../capture/cells.ts'
 import { find } from '../finder/find.ts'
-import type { JobEvent } from '../log/event.ts'
 import { fold } from '../log/fold.ts'
 import { refusalWords } from '../log/refusals.ts'
 import { blank, owedCount, type JobState } from '../log/state.ts'
-import type { Step } from '../log/step.ts'
-import type { Family } from '../machine/families.ts'
 import { gates } from '../plan/gates.ts'
-import { mirror } from '../plan/mirror.ts'
 import { planReturn } from '../plan/plan.ts'
 import { safeSequence } from '../safe/sequence.ts'
 import { arbitraryLog, event, id, opening } from '../test/arbitrary-log.ts'
+import { Bench, stepOf } from '../test/acting.ts'
 import { counter } from '../test/counter.ts'
 import {
   checksDone,
@@ -38,44 +35,10 @@ import {
   turnTo,
   undo,
   undoSafely,
-  type Act,
 } from './index.ts'
 import { nextMark } from './refit.ts'
 import { recordStep } from './steps.ts'
 
-/** A job that acts are done to, each at its own second. */
-class Bench {
-  state: JobState = blank
-  log: JobEvent[] = []
-  #n = 0
-  constructor(family: Family = 'front-loader') {
-    const first = opening()
-    this.#take({ ...first, body: { ...(first.body as object), family } } as JobEvent)
-  }
-  #take(made: JobEvent): void {
-    const folded = fold(this.state, made)
-    if (!folded.ok) throw new Error(refusalWords(folded.refusal))
-    this.state = folded.state
-    this.log.push(made)
-  }
-  do(act: Act): void {
-    if (!act.ok) throw new Error(refusalWords(act.refusal))
-    for (const said of act.events) this.#take(stamped(said, event('note-added', {}, ++this.#n)))
-  }
-  record(n: number, zone: string, ...moves: object[]): void {
-    this.do(recordStep(this.state, stepOf(n, zone, ...moves)))
-  }
-  get plan() {
-    return mirror(this.state)
-  }
-}
-const stepOf = (n: number, zone: string, ...moves: object[]): Step => ({
-  id: id(n, 's'),
-  zone,
-  photos: [],
-  marks: [],
-  moves: moves.map((m, i) => ({ id: id(n * 100 + i, 'm'), way: 'down', ...m })) as Step['moves'],
-})
 const screws = (count: number, more: object = {}) => ({
   kind: 'remove-fasteners',
   fastener: { drive: 'torx', size: 'T20', length: 18 },

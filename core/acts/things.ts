@@ -1,10 +1,9 @@
 import type { Bond } from '../assembly/bond.ts'
 import type { JobState } from '../log/state.ts'
-import type { ReturnStep } from '../plan/mirror.ts'
-import { bare } from '../words/phrase.ts'
+import type { Step } from '../log/step.ts'
+import { onTheOld } from '../fit/still-on.ts'
 import { checksDone } from './checks.ts'
 import { does, happens, says, together, type Act } from './act.ts'
-import { turnTo } from './phases.ts'
 import { recordStep } from './steps.ts'
 
 /** Somebody says how something binds a part: both by their moves. It takes the place of what was thought of the two. */
@@ -25,28 +24,32 @@ export const isLookedOver = (state: JobState, step: string, debt: string): boole
   checksDone(state, step).has(`${debt} ${lookedOver}`)
 
 /**
- * A part is replaced on the way back: what is still on the old one is owed from now on, and goes on before the new one. It is asked for once.
- * `ids` are new ids: one for the step, one for each thing.
+ * A part is replaced, by the step with which it came off: what is still on the old one is owed from now on, and goes on before the new one. It is
+ * asked for once. `ids` are new ids: one for the step, one for each thing.
  */
 export function goesOver(
   state: JobState,
-  r: ReturnStep,
+  off: Pick<Step, 'id' | 'zone'>,
   part: { id: string; name: string },
   things: readonly string[],
   [step, ...moves]: readonly string[],
 ): Act {
-  const looked = says('check-done', { check: lookedOver, passed: true, step: r.step.id, debt: part.id })
+  const looked = says('check-done', { check: lookedOver, passed: true, step: off.id, debt: part.id })
   if (things.length === 0) return looked
   return together(
-    turnTo(state, 'return'),
     looked,
     recordStep(state, {
       id: step!,
-      ...(r.step.zone && { zone: r.step.zone }),
-      title: `on the old ${bare(part.name)}`,
+      ...(off.zone && { zone: off.zone }),
+      title: onTheOld(part.name),
       photos: [],
       marks: [],
-      moves: things.map((name, i) => ({ id: moves[i]!, kind: 'remove-part', way: 'down', part: { name } })),
+      moves: things.map((name, i) => ({
+        id: moves[i]!,
+        kind: 'remove-part',
+        way: 'down',
+        part: { name, lies: onTheOld(part.name) },
+      })),
     }),
     does(...things.map((_, i) => happens('liaison-told', { how: 'rides on', move: moves[i]!, part: part.id }))),
   )

@@ -44,6 +44,10 @@ export function undo(before: JobState, event: JobEvent): Act {
       return does()
     case 'reading-taken':
     case 'part-compared':
+    case 'point-compared':
+    case 'part-offered':
+    case 'part-adapted':
+    case 'old-part-left':
     case 'check-done':
     case 'proof-done':
     case 'photos-matched':

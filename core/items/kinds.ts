@@ -44,5 +44,6 @@ export const debtStates = {
   placed: 'still in place',
   turned: 'not upright',
   isolated: 'isolated',
+  unfit: 'not made to fit yet',
 } as const
 export type DebtState = keyof typeof debtStates

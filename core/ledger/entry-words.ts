@@ -1,5 +1,5 @@
 import type { Entry } from '../log/entry.ts'
-import { say, type Phrase } from '../words/phrase.ts'
+import { list, say, type Phrase } from '../words/phrase.ts'
 
 /** Entries in words, in the order of their time; those that are told elsewhere are left out. */
 export const saidOf = (entries: Iterable<Entry>): { at: string; words: Phrase }[] =>
@@ -22,6 +22,14 @@ function entryWords({ kind, body }: Entry): Phrase | null {
       return body.same
         ? say`${body.part}: old and new alike`
         : say`${body.part}: old and new differ, ${body.differs ?? say`not said in what`}`
+    case 'part-offered':
+      return say`${body.part} from ${body.supplier}: ${{ say: body.how }}`
+    case 'part-adapted':
+      return say`${body.part}, made to fit: ${body.says}`
+    case 'old-part-left': {
+      const told = say`Old ${body.part}: ${{ say: body.to }}`
+      return body.left?.length ? say`${told}, with ${list(body.left)}: ${body.reason ?? ''}` : told
+    }
     case 'check-done':
       if (body.debt) return null
       return body.passed ? say`${body.check}: passed` : say`${body.check}: not passed`
@@ -45,6 +53,7 @@ function entryWords({ kind, body }: Entry): Phrase | null {
       return body.is ? say`The cause: ${body.cause}` : say`Put right, and it was not that: ${body.cause}`
     case 'found-before':
       return say`Already so before we came: ${body.what}, ${{ say: body.how }}`
+    case 'point-compared':
     case 'photos-matched':
     case 'word-taught':
     case 'ritual-kept':

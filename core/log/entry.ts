@@ -1,6 +1,9 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { bonds } from '../assembly/bond.ts'
+import { verdicts } from '../fit/compare.ts'
+import { hows } from '../fit/judged.ts'
+import { fates } from '../fit/still-on.ts'
 import { known } from '../finder/known.ts'
 import { postures } from '../machine/postures.ts'
 import { meanings } from '../moves/taught-word.ts'
@@ -10,7 +13,19 @@ import { purposes } from '../ritual/ritual.ts'
 import { limits } from '../schema/limits.ts'
 import { settingNames } from '../shop/settings.ts'
 import { circuitNames } from '../triage/table/circuits.ts'
-import { count, debtId, line, listOf, oneOf, photoHash, shape, uuid, within, zoneId } from '../schema/atoms.ts'
+import {
+  count,
+  debtId,
+  line,
+  listOf,
+  oneOf,
+  photoHash,
+  shape,
+  uuid,
+  wholeWithin,
+  within,
+  zoneId,
+} from '../schema/atoms.ts'
 import { photo, spot } from './step.ts'
 
 /** How a thing was found before anybody touched it. */
@@ -23,6 +38,9 @@ const ritualLine = () =>
     if (read === null || read.ok) return true
     return context.createError({ message: `\${path}, at sign ${read.at + 1}: ${read.reason}` })
   })
+
+/** How far a part has come that somebody has. */
+export const offerStates = ['asked', 'ordered', 'here', 'sent back', 'dropped'] as const
 
 /** What became of something that was tried before the machine is closed. */
 export const proofResults = ['passed', 'failed', 'not done'] as const
@@ -52,7 +70,59 @@ export const entryBodies = {
     pieces: count(),
   }),
   /** The old part and the new one were held side by side. */
-  'part-compared': shape({ part: line().required(), same: yup.boolean().required(), differs: line() }),
+  'part-compared': shape({
+    part: line().required(),
+    same: yup.boolean().required(),
+    differs: line(),
+    /** The move with which the old one came off, and what was said of the new one as a whole. */
+    move: uuid(),
+    verdict: oneOf(verdicts),
+  }),
+  /**
+   * One point of an old part and of the new one: what each has, as typed, and what the hand says of it where no rule can tell. Without any of
+   * these it is not looked at any more.
+   */
+  'point-compared': shape({
+    part: line().required('name the part'),
+    move: uuid(),
+    /** The kind that it is compared as, where it is not that of its name. */
+    kind: line(),
+    point: line().required(),
+    old: line(),
+    fresh: line(),
+    how: oneOf(hows),
+    words: line(),
+  }),
+  /** Who has the new part, under which number, for how much and in how many days; and how far it has come. */
+  'part-offered': shape({
+    part: line().required('name the part'),
+    move: uuid(),
+    supplier: line().required('say who has it'),
+    number: line(),
+    price: within(0, 1e6),
+    days: wholeWithin(0, 365),
+    /** Months of warranty. */
+    warranty: wholeWithin(0, 240),
+    how: oneOf(offerStates).required(),
+  }),
+  /** A new part was made to fit: at which point, how, by which step of the return, and what of the old one is scrapped for it. */
+  'part-adapted': shape({
+    part: line().required(),
+    move: uuid(),
+    point: line().required(),
+    says: line().required('say how it is made to fit'),
+    step: uuid().required(),
+    scrapped: listOf(line().required(), limits.moves).required(),
+  }),
+  /** The old part leaves the bench: clean when nothing that belongs on the new one is still on it, else with what goes with it and why. */
+  'old-part-left': shape({
+    part: line().required(),
+    move: uuid().required(),
+    to: oneOf(fates).required(),
+    clean: yup.boolean().required(),
+    left: listOf(line().required(), limits.moves),
+    reason: line().when('clean', ([clean], reason) => (clean ? reason : reason.required('say why it goes with it'))),
+  }),
   /** Something was checked. */
   'check-done': shape({
     check: line().required(),

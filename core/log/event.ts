@@ -4,7 +4,7 @@ import { limits } from '../schema/limits.ts'
 import { literal, moment, shape, uuid, wholeWithin } from '../schema/atoms.ts'
 import type { EventKind } from './event-kind.ts'
 import { constraintAdded, constraintWithdrawn } from './events/constraints.ts'
-import { debtSettled } from './events/debts.ts'
+import { debtSettled, oldPartLeft } from './events/debts.ts'
 import {
   causeTold,
   checkDone,
@@ -20,6 +20,9 @@ import {
   noteAdded,
   postureAllowed,
   partCompared,
+  partAdapted,
+  partOffered,
+  pointCompared,
   photoAdded,
   photosMatched,
   proofDone,
@@ -49,12 +52,16 @@ const all = [
   stepReordered,
   stepReopened,
   debtSettled,
+  oldPartLeft,
   constraintAdded,
   constraintWithdrawn,
   arcDropped,
   planChosen,
   readingTaken,
   partCompared,
+  partAdapted,
+  partOffered,
+  pointCompared,
   checkDone,
   proofDone,
   gatePassed,

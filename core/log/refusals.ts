@@ -28,6 +28,9 @@ export const refusals = {
   23: 'Say what belongs here: a plug, four screws, a ground strap.',
   24: 'The year of make has four figures, like 2019.',
   25: 'See to this before the machine is turned, and tick it off',
+  26: 'Something that belongs on the new part is still on the old one: move it over, or say why it goes with it',
+  27: 'Look at the old part first: say what goes over, or that nothing does',
+  28: 'Less than the old part had is never harmless here: say that it does not fit, or leave it open',
 } as const
 
 /** Why an event or an act is refused, by number, and what it is about. */

@@ -1,3 +1,4 @@
+import { adapt } from './adapt.ts'
 import { attend } from './attend.ts'
 import { cut } from './cut.ts'
 import { drain } from './drain.ts'
@@ -45,4 +46,5 @@ export const moveKinds = {
   exchange,
   'fit-new': fitNew,
   'fold-back': foldBack,
+  adapt,
 } as const

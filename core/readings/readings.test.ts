@@ -49,6 +49,7 @@ describe('as people type it', () => {
     ['12 mm', 'length', 12, 1],
     ['1 in', 'length', 25.4, 25.4],
     ['5/8"', 'length', 15.875, 0],
+    ['1 1/4 in', 'length', 31.75, 0],
     ['1.4 m', 'length', 1400, 100],
     ['16 uF', 'capacitance', 16, 1],
     ['470n', 'capacitance', 0.47, 0.001],

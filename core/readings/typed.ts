@@ -52,7 +52,7 @@ const number = (text: string) => Number(text.replace(',', '.'))
 const decimals = (text: string) => /[.,](\d+)/.exec(text)?.[1]!.length ?? 0
 
 /**
- * A reading as people type it, in the unit of a dimension: `24R`, `4k7`, `1.2 M`, `OL`, `12 mm`, `1 in`, `5/8"`, `0,4`; a bare figure is in that
+ * A reading as people type it, in the unit of a dimension: `24R`, `4k7`, `1.2 M`, `OL`, `12 mm`, `1 in`, `5/8"`, `1 1/4 in`, `0,4`; a bare figure is in that
  * unit. Null with what to do where it cannot be told: `1.2 m` may be a thousandth or a million ohms.
  */
 export function readTyped(text: string, dimension: Dimension): Typed | { problem: string } {
@@ -64,6 +64,11 @@ export function readTyped(text: string, dimension: Dimension): Typed | { problem
     const [, whole, letter, part] = coded as unknown as [string, string, string, string]
     const factor = /r/i.test(letter) ? 1 : prefixes[letter]!
     return { dimension, value: number(`${whole}.${part}`) * factor, step: factor * 10 ** -part.length }
+  }
+  const mixed = /^(\d+)\s+(\d+\s*\/\s*\d+)\s*(in|inch|"|″)$/.exec(said)
+  if (mixed && dimension === 'length') {
+    const part = readTyped(`${mixed[2]} in`, dimension)
+    return 'problem' in part ? part : { ...part, value: part.value + Number(mixed[1]) * 25.4 }
   }
   const parts = /^(-?\d+(?:[.,]\d+)?)(?:\s*\/\s*(\d+))?\s*([^\d\s]*)$/.exec(said)
   if (!parts) return { problem }

@@ -127,6 +127,10 @@ const bodies: { [K in Move['kind']]: fc.Arbitrary<object> } = {
   }),
   'fit-new': fc.record({ part: fc.record({ name: word, lies: some(['bench']) }, { requiredKeys: ['name'] }) }),
   'fold-back': fc.record({ part: fc.record({ name: word }) }),
+  adapt: fc.record({
+    part: fc.record({ name: word }),
+    work: some(['skim it until it slides', 'cut 8 mm off the hose']),
+  }),
 }
 
 /** Any move of one kind, on its way down, with any subset of what can be known of it. */

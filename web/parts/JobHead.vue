@@ -16,6 +16,7 @@ const phases = [
   ['intake', 'Intake'],
   ['triage', 'Cause'],
   ['descent', 'Descent'],
+  ['bench', 'Bench'],
   ['return', 'Return'],
   ['proof', 'Proof'],
   ['things', 'Things'],

@@ -33,6 +33,7 @@ useCommands({
   note: () => (noting.value = !noting.value && !job.isFixed),
   proof: () => void router.push(toJob(job.id, 'proof')),
   narration: () => void router.push(toJob(job.id, 'narration')),
+  bench: () => void router.push(toJob(job.id, 'bench')),
   triage: () => void router.push(toJob(job.id, 'triage')),
 })
 const { request, release, isSupported } = useWakeLock()

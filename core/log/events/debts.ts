@@ -1,9 +1,23 @@
+import { stillOn } from '../../fit/still-on.ts'
 import { limits } from '../../schema/limits.ts'
 import { count, debtId, listOf, oneOf, shape, uuid } from '../../schema/atoms.ts'
 import { setDebt } from '../debts.ts'
+import { entryBodies } from '../entry.ts'
 import { eventKind } from '../event-kind.ts'
 import { accept, refuse } from '../refusals.ts'
 import { owedCount, settlements } from '../state.ts'
+import { list } from '../../words/phrase.ts'
+
+/** The old part leaves the bench. It cannot leave clean while something of it is owed on the new one. */
+export const oldPartLeft = eventKind(
+  'old-part-left',
+  entryBodies['old-part-left'],
+  (state, body, { id, at, actor }) => {
+    const still = stillOn(state, body.move)
+    if (body.clean && still.length) return refuse(26, list(still.map(d => d.label)))
+    return accept({ ...state, entries: state.entries.set(id, { kind: 'old-part-left', at, by: actor, body }) })
+  },
+)
 
 /** So many of a debt are settled: refitted, replaced with new, scrapped, or missing before we came. */
 export const debtSettled = eventKind(

@@ -17,6 +17,9 @@ const entry = <const K extends EntryName>(kind: K) =>
 
 export const readingTaken = entry('reading-taken')
 export const partCompared = entry('part-compared')
+export const pointCompared = entry('point-compared')
+export const partOffered = entry('part-offered')
+export const partAdapted = entry('part-adapted')
 export const checkDone = entry('check-done')
 export const proofDone = entry('proof-done')
 export const photosMatched = entry('photos-matched')

@@ -4,10 +4,11 @@ import { owedCount, type Debt, type Settlement } from '@dialytica/core/log'
 import type { ReturnStep } from '@dialytica/core/plan'
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { useJob } from '../../stores/job.ts'
-import { toJob, toThing } from '../../ways.ts'
+import { toJob, toStep, toThing } from '../../ways.ts'
 import LinkButton from '../LinkButton.vue'
-import GoesOver from './GoesOver.vue'
+import GoesOver from '../bench/GoesOver.vue'
 import NotInRecord from './NotInRecord.vue'
 import OpenAgain from './OpenAgain.vue'
 
@@ -15,6 +16,7 @@ import OpenAgain from './OpenAgain.vue'
 const props = defineProps<{ r: ReturnStep; next: Debt | undefined; held: boolean; busy: boolean }>()
 const emit = defineEmits<{ all: []; settle: [how: Settlement]; shoot: [] }>()
 const job = useJob()
+const router = useRouter()
 /** The part of this step, to look at what binds it. */
 const thing = computed(() => job.planned.assembly.parts.find(p => p.step === props.r.step.id)?.move)
 const otherwise = ref(false)
@@ -35,10 +37,11 @@ function renew(): void {
   over.value = { id: move!.id, name: part.name }
 }
 /** What goes over is owed now and comes first; where nothing does, the new part is on. */
-function wentOver(owes: boolean): void {
+function wentOver(owed: string | null): void {
   over.value = null
   otherwise.value = false
-  if (!owes) emit('settle', 'replaced')
+  if (owed) void router.replace(toStep(owed))
+  else emit('settle', 'replaced')
 }
 </script>
 
@@ -55,7 +58,7 @@ function wentOver(owes: boolean): void {
         <NButton @click="emit('settle', 'missing')">Was missing before</NButton>
       </template>
     </template>
-    <GoesOver v-if="over" class="over" :r="r" :part="over" @done="wentOver" />
+    <GoesOver v-if="over" class="over" :step="r.step" :part="over" @done="wentOver" />
     <NButton :disabled="busy" @click="emit('shoot')">Photo of now <kbd>P</kbd></NButton>
     <LinkButton v-if="thing" :to="toThing(job.id, thing)">What binds it</LinkButton>
     <OpenAgain :step="r.step.id" />
