@@ -8,6 +8,7 @@ import { actOnPending, foldOneEvent } from './fold-one-event.ts'
 import { hearNarration } from './hear-narration.ts'
 import type { Line, Measure } from './line.ts'
 import { lookAlikesAndTray } from './look-alikes-and-tray.ts'
+import { partsOnPhotos } from './parts-on-photos.ts'
 import { planAgainstMilp } from './plan-against-milp.ts'
 import { planLongJob } from './plan-long-job.ts'
 import { readQuickLine } from './read-quick-line.ts'
@@ -33,6 +34,7 @@ const lines: Record<string, Measure> = {
   'weigh-tray': weighTray,
   'then-and-now': thenAndNow,
   'then-and-now-found': thenAndNowFound,
+  'parts-on-photos': partsOnPhotos,
   'append-batch': appendBatch,
   'stall-of-others': stallOfOthers,
   'step-to-other-device': stepToOtherDevice,

@@ -1,6 +1,7 @@
 export { frame, poseOf, project, standOf } from './camera/light.ts'
 export { shootPlate, type RatingPlate } from './camera/rating-plate.ts'
 export { find, meant, shoot, type Scene, type Shot } from './camera/scene.ts'
+export { benchScene } from './scenes/bench.ts'
 export { allScenes, sceneOf } from './scenes/index.ts'
 export { play, uuids, type Take } from './scenario/play.ts'
 export { practice } from './scenario/practice.ts'

@@ -104,6 +104,10 @@ export function letGo(state: JobState, part: PartAtHand, to: Fate, reason = ''):
   })
 }
 
+/** A photo of the old part or of the new one, with what is known on it. */
+export const photograph = (part: PartAtHand, of: Omit<BodyOf<'part-photographed'>, 'part' | 'move'>): Act =>
+  says('part-photographed', { ...about(part), ...of })
+
 /** Who has the part, or how far it has come. */
 export const offer = (part: PartAtHand, of: Omit<BodyOf<'part-offered'>, 'part' | 'move'>): Act =>
   says('part-offered', { ...about(part), ...of })

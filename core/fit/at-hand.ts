@@ -82,3 +82,12 @@ export const adaptationsOf = (state: JobState, part: PartAtHand): EntryOf<'part-
 /** Where the old part went; null while it is on the bench. */
 export const leftTo = (state: JobState, part: PartAtHand): EntryOf<'old-part-left'>['body'] | null =>
   entriesOf(state, 'old-part-left').findLast(({ body }) => body.move === part.key)?.body ?? null
+
+/** The last photo of the old part and of the new one, with what is known on each. */
+export function photosOf(
+  state: JobState,
+  part: PartAtHand,
+): Record<'old' | 'new', EntryOf<'part-photographed'>['body'] | undefined> {
+  const all = entriesOf(state, 'part-photographed').flatMap(({ body }) => (isAbout(body, part) ? [body] : []))
+  return { old: all.findLast(b => b.which === 'old'), new: all.findLast(b => b.which === 'new') }
+}

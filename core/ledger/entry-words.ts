@@ -54,6 +54,7 @@ function entryWords({ kind, body }: Entry): Phrase | null {
     case 'found-before':
       return say`Already so before we came: ${body.what}, ${{ say: body.how }}`
     case 'point-compared':
+    case 'part-photographed':
     case 'photos-matched':
     case 'word-taught':
     case 'ritual-kept':

@@ -11,6 +11,7 @@ import { quantityNames } from '../readings/names.ts'
 import { readRitual } from '../ritual/notation.ts'
 import { purposes } from '../ritual/ritual.ts'
 import { limits } from '../schema/limits.ts'
+import { knownThings } from '../side-by-side/known.ts'
 import { settingNames } from '../shop/settings.ts'
 import { circuitNames } from '../triage/table/circuits.ts'
 import {
@@ -104,6 +105,20 @@ export const entryBodies = {
     /** Months of warranty. */
     warranty: wholeWithin(0, 240),
     how: oneOf(offerStates).required(),
+  }),
+  /** A photo of the old part or of the new one, and what is known on it: places that somebody tapped, with a length, a diameter, or two sides in mm. */
+  'part-photographed': shape({
+    part: line().required('name the part'),
+    move: uuid(),
+    which: oneOf(['old', 'new']).required(),
+    photo: photo.required(),
+    known: shape({
+      is: oneOf(knownThings).required(),
+      mm: listOf(within(0.1, 2000).required(), 2).min(1).required(),
+      at: listOf(spot().required(), 4).min(1).required(),
+    })
+      .default(undefined)
+      .optional(),
   }),
   /** A new part was made to fit: at which point, how, by which step of the return, and what of the old one is scrapped for it. */
   'part-adapted': shape({

@@ -1,14 +1,11 @@
 import type { Homography, Marked } from '@dialytica/core/then-and-now'
 import { inWorker } from '../workers/in-worker.ts'
 import type { LaidOver } from '../workers/then-and-now.ts'
-import { photoUrl } from './photo-url.ts'
+import { addressForWorker } from './photo-url.ts'
 
 const inThread = inWorker<[string, string, Homography | null, readonly Marked[]], LaidOver>(
   () => new Worker(new URL('../workers/then-and-now.ts', import.meta.url), { type: 'module' }),
 )
-
-/** Addresses as a worker can fetch them. */
-const address = async (hash: string) => new URL(await photoUrl(hash, 'stage'), location.href).href
 
 /** Lays the photo of now over that of then in a worker; `start` is null where nobody has said how they lie. */
 export async function layOver(
@@ -18,7 +15,7 @@ export async function layOver(
   marks: readonly Marked[],
 ): Promise<LaidOver> {
   try {
-    return await inThread(await address(then), await address(now), start, [...marks])
+    return await inThread(await addressForWorker(then), await addressForWorker(now), start, [...marks])
   } catch (error) {
     return { ok: false, problem: (error as Error).message }
   }

@@ -22,6 +22,10 @@ export async function photoUrl(hash: string, size: 'stage' | 'thumb' | 'full'): 
   return urls.get(hash) ?? addressOf(calls.photo, { hash, size })
 }
 
+/** The address of a photo as a worker can fetch it. */
+export const addressForWorker = async (hash: string): Promise<string> =>
+  new URL(await photoUrl(hash, 'stage'), location.href).href
+
 /** The address of the photo of a changing hash; empty while there is none. */
 export function usePhotoUrl(hash: () => string | undefined, size: 'stage' | 'thumb'): Ref<string> {
   const url = ref('')

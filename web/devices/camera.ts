@@ -15,6 +15,8 @@ export interface View {
   region?: { x: number; y: number; width: number; height: number }
   /** The rating plate that it is held to, instead of a place of the machine. */
   plate?: RatingPlate
+  /** A part on the bench that it is held to. */
+  part?: { name: string; isNew: boolean }
 }
 
 /** A picture, with how the camera stood where it knows. */
@@ -24,7 +26,7 @@ export interface Shot {
 }
 
 /** The kinds of errand that a camera is sent on. */
-export type ErrandKind = 'step' | 'clearer' | 'close-up' | 'now' | 'found' | 'plate' | 'label' | 'proof'
+export type ErrandKind = 'step' | 'clearer' | 'close-up' | 'now' | 'found' | 'plate' | 'label' | 'proof' | 'part'
 
 /**
  * What a shot is for. It travels with the shot from the button to the record, so that a shot that is slow, or that failed, never

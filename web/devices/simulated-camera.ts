@@ -1,4 +1,4 @@
-import { frame, meant, poseOf, sceneOf, shoot, shootPlate, standOf } from '@dialytica/demo'
+import { benchScene, frame, meant, poseOf, sceneOf, shoot, shootPlate, standOf } from '@dialytica/demo'
 import type { Shot, View } from './camera.ts'
 import { jpegOf } from './jpeg-of.ts'
 
@@ -30,10 +30,11 @@ function closer(svg: string, region: View['region']): string {
 
 /** The demo machine as it stands at this step: what the marks say is off is drawn off. */
 export const simulatedCamera = {
-  async take({ family, zone, away, taken, plate, region }: View): Promise<Shot> {
+  async take({ family, zone, away, taken, plate, part, region }: View): Promise<Shot> {
     // Two photos of one job never have the same seed: alike to the byte they would be one.
     const seed = taken * 10_007 + (Date.now() % 9973)
     if (plate) return { blob: await develop(shootPlate(plate, seed)) }
+    if (part) return { blob: await develop(shoot(benchScene(part.name, part.isNew), { away: new Set(), seed })) }
     const scene = sceneOf(family, zone)
     const gone = away.flatMap(({ glyph, path }) => path.map(p => meant(scene, glyph, p)).find(Boolean) ?? [])
     const blob = await develop(closer(shoot(scene, { away: new Set(gone), seed }), region))

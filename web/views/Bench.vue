@@ -16,10 +16,13 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import Choice from '../parts/Choice.vue'
 import MakeFit from '../parts/bench/MakeFit.vue'
+import BenchWays from '../parts/bench/BenchWays.vue'
 import OldPart from '../parts/bench/OldPart.vue'
 import PartsList from '../parts/bench/PartsList.vue'
 import PointRow from '../parts/bench/PointRow.vue'
+import SideBySide from '../parts/bench/SideBySide.vue'
 import VerdictSays from '../parts/bench/VerdictSays.vue'
+import type { BenchWay } from '../parts/bench/bench-ways.ts'
 import Problem from '../parts/Problem.vue'
 import { useJob } from '../stores/job.ts'
 import { useTriage } from '../stores/triage.ts'
@@ -60,6 +63,8 @@ const adapts = computed(
       p => p.says?.how === 'adapt' && p.says.by?.does !== 'over' && !made.value.some(m => m.point === p.point.name),
     ) ?? [],
 )
+/** How the two are held side by side. */
+const way = ref<BenchWay>('points')
 const making = ref<string | null>(null)
 const inHand = computed<Looked | undefined>(() => adapts.value.find(p => p.point.name === making.value))
 watch(
@@ -75,7 +80,12 @@ watch(
   <main class="bench">
     <PartsList class="list" :parts="parts" :chosen="part?.key" @choose="choose" />
     <template v-if="part && comparison">
-      <section class="points" tabindex="0" aria-label="Old against new">
+      <section v-if="way === 'photos'" class="points photos" aria-label="Side by side">
+        <div class="ways"><BenchWays v-model="way" /></div>
+        <SideBySide :part="part" @tell="(point, old, fresh) => tell(point, { old, fresh })" />
+      </section>
+      <section v-else class="points" tabindex="0" aria-label="Old against new">
+        <div class="ways"><BenchWays v-model="way" /></div>
         <header>
           <h2>Old</h2>
           <Choice
@@ -137,6 +147,14 @@ watch(
 }
 .points {
   padding: 0;
+}
+.photos {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+}
+.ways {
+  padding: 8px 14px;
+  border-bottom: 1px solid var(--hair);
 }
 .points header {
   position: sticky;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { How, Looked } from '@dialytica/core/fit'
 import { hows } from '@dialytica/core/fit'
-import { nested, text } from '@dialytica/core/words'
+import { sentence, text } from '@dialytica/core/words'
 import { NButton, NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
 import PointValue from './PointValue.vue'
@@ -55,10 +55,8 @@ const touch = () => (said.value === null && !props.fixed ? say('same') : (open.v
       @tell="tell({ fresh: $event })"
     />
     <p v-if="of.problem || (said && said !== 'same' && of.says?.why)" class="why">
-      {{ of.problem ?? text(of.says!.why)
-      }}<template v-if="of.says?.by"
-        >. <b>{{ text(nested(of.says.by.says)) }}.</b></template
-      >
+      {{ of.problem ?? text(sentence(of.says!.why)) }}
+      <b v-if="of.says?.by">{{ text(sentence(of.says.by.says)) }}</b>
     </p>
     <div v-if="open && !fixed" class="word" role="group" :aria-label="`Your word on ${name}`">
       <NInput
@@ -83,7 +81,8 @@ const touch = () => (said.value === null && !props.fixed ? say('same') : (open.v
   grid-template: auto auto / 34px 1fr;
   column-gap: 8px;
   align-items: center;
-  min-height: 50px;
+  align-self: stretch;
+  min-height: 48px;
   padding: 2px 10px;
   border: 0;
   border-inline: 2px solid var(--rule);

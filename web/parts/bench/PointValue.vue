@@ -34,7 +34,6 @@ const hint = computed(() => {
     :default-value="value"
     :placeholder="hint"
     :disabled="fixed"
-    size="large"
     :input-props="{
       'aria-label': label,
       autocomplete: 'off',

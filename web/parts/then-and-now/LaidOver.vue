@@ -10,7 +10,14 @@ import PhotoStage from '../PhotoStage.vue'
 import PhotoTag from '../stage/PhotoTag.vue'
 
 /** The photo of now over that of then: they blink, or one is wiped over the other; where they differ most is outlined and counted. */
-const props = defineProps<{ then: Photo; now: Photo; laid: LaidOver & { ok: true }; fixed: boolean }>()
+const props = defineProps<{
+  then: Photo
+  now: Photo
+  laid: LaidOver & { ok: true }
+  fixed: boolean
+  /** What the two are called; with names of their own nothing is said of where they differ. */
+  names?: readonly [string, string]
+}>()
 const emit = defineEmits<{ again: []; beside: [] }>()
 const how = ref<'blink' | 'wipe'>('blink')
 const motion = usePreferredReducedMotion()
@@ -43,8 +50,11 @@ function laidIn(width: number, height: number): string {
 const shown = computed(() =>
   how.value === 'wipe' ? { clipPath: `inset(0 ${100 - wiped.value}% 0 0)` } : { opacity: nowIsSeen.value ? 1 : 0 },
 )
+const called = computed(() => props.names ?? (['then', 'now'] as const))
 const seen = computed(() =>
-  how.value === 'wipe' ? 'now to the left, then to the right' : nowIsSeen.value ? 'now' : 'then',
+  how.value === 'wipe'
+    ? `${called.value[1]} to the left, ${called.value[0]} to the right`
+    : called.value[nowIsSeen.value ? 1 : 0],
 )
 /** An outline with room about what differs. */
 const room = 0.012
@@ -99,12 +109,12 @@ const count = computed(() => outlines.value.length)
     <div class="ways">
       <div role="group" aria-label="How they are shown">
         <NButton :aria-pressed="how === 'blink'" @click="how === 'blink' ? turn() : (how = 'blink')">
-          {{ how === 'blink' && motion === 'reduce' ? (nowIsSeen ? 'Show then' : 'Show now') : 'Blink' }}
+          {{ how === 'blink' && motion === 'reduce' ? `Show ${called[nowIsSeen ? 0 : 1]}` : 'Blink' }}
         </NButton>
         <NButton :aria-pressed="how === 'wipe'" @click="how = 'wipe'">Wipe</NButton>
       </div>
       <input v-if="how === 'wipe'" v-model.number="wiped" type="range" min="0" max="100" aria-label="Wipe" />
-      <p role="status" :class="{ differs: count }">
+      <p v-if="!names" role="status" :class="{ differs: count }">
         <b>{{
           count === 0
             ? 'Nothing differs that shows.'

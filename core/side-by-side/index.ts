@@ -1,0 +1,7 @@
+export { cornersAt } from './corners.ts'
+export { type KnownThing, knownThings, tapsFor } from './known.ts'
+export { type Light, lightOf } from './light.ts'
+export { type Measured, laidAt, lengthBetween, longerBy, placeError } from './measure.ts'
+export { type Reference, planesOf } from './plane.ts'
+export { meantBy, roundAt } from './round.ts'
+export { type Known, type ToScale, toScale } from './to-scale.ts'
