@@ -37,7 +37,7 @@ export function benchScene(name: string, isNew: boolean): Scene {
   const part = /pump/i.test(name) ? (isNew ? newPump : pump) : plain
   const ground = drawBench(part, { x: 146, y: 62 }, isNew ? 8 : -5, [
     { is: 'card', x: 48, y: 62, width: 54, height: 85.6, turn: isNew ? -3 : 2 },
-    { is: 'coin', x: 92, y: 124, across: 23.5 },
+    { is: 'coin', x: 102, y: 112, across: 23.5 },
   ])
   return { id: `bench ${name} ${isNew ? 'new' : 'old'}`, ground, things: [] }
 }

@@ -107,7 +107,7 @@ watch(
           />
         </ol>
       </section>
-      <section class="says" tabindex="0" aria-label="What it says">
+      <section v-if="way === 'points'" class="says" tabindex="0" aria-label="What it says">
         <p class="soft">{{ part.name }}</p>
         <VerdictSays :of="comparison" />
         <Problem :says="problem" />
@@ -149,6 +149,7 @@ watch(
   padding: 0;
 }
 .photos {
+  grid-column: 2 / -1;
   display: grid;
   grid-template-rows: auto minmax(0, 1fr);
 }

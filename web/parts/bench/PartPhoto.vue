@@ -33,7 +33,7 @@ const points = (w: number, h: number) => props.outline.map(p => `${p.x * w},${p.
 
 <template>
   <section class="photo" :aria-label="`Photo of the ${side} one`">
-    <template v-if="photo">
+    <div v-if="photo" class="seen">
       <PhotoStage :photo="photo" :marks="marks" :glyph="fixed ? undefined : 'mark'" @tap="emit('tap', $event)">
         <template #over="{ width, height }">
           <svg :viewBox="`0 0 ${width} ${height}`" :width="width" :height="height" aria-hidden="true">
@@ -62,7 +62,7 @@ const points = (w: number, h: number) => props.outline.map(p => `${p.x * w},${p.
         </template>
       </PhotoStage>
       <PhotoTag>{{ side }}</PhotoTag>
-    </template>
+    </div>
     <p v-else class="none">
       Lay the {{ side }} one flat, a coin or a card beside it at the height of what you measure, and photograph it from
       straight above.
@@ -80,6 +80,11 @@ const points = (w: number, h: number) => props.outline.map(p => `${p.x * w},${p.
   grid-template-rows: minmax(0, 1fr) auto;
   min-height: 220px;
   background: var(--metal);
+}
+
+.seen {
+  position: relative;
+  min-height: 0;
 }
 svg {
   position: absolute;
