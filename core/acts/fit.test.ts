@@ -5,9 +5,12 @@ import { hows } from '../fit/judged.ts'
 import { kindNamed, kindNames, kindOf } from '../fit/kinds.ts'
 import { leftTo, offersOf, partsAtHand, toldOf, type PartAtHand } from '../fit/at-hand.ts'
 import { fates, stillOn } from '../fit/still-on.ts'
+import { find } from '../finder/find.ts'
+import { text } from '../words/language.ts'
 import { planReturn } from '../plan/plan.ts'
-import { Bench } from '../test/acting.ts'
+import { Bench, stepOf } from '../test/acting.ts'
 import { id } from '../test/arbitrary-log.ts'
+import { recordStep } from './steps.ts'
 import { comparePoint, keepVerdict, letGo, makeFit, offer } from './fit.ts'
 import { goesOver, settleRest } from './index.ts'
 
@@ -136,6 +139,15 @@ describe('what is on the old part', () => {
     expect(leftTo(bench.state, pumpOf(bench))).toMatchObject({ clean: false, left: ['bracket', 'two washers'] })
     expect(stillOn(bench.state, id(300, 'm'))).toHaveLength(2)
   })
+  it('is looked for on the old one first, wherever that is', () => {
+    const bench = pumpJob({ carryOver: ['two washers'] })
+    bench.do(letGo(bench.state, pumpOf(bench), 'bin', 'in a hurry'))
+    const plan = planReturn(bench.state, 'front-loader')
+    const short = `${id(300, 'm')}/1`
+    const { places, order } = find(bench.state, 'front-loader', plan, { asks: 'one short', short })
+    expect(text(places[0]!.words)).toBe('the old drain pump: bin')
+    expect(order[0]!.place!.id).toBe(`old:${id(300, 'm')}`)
+  })
   it('is never lost between job and bin: whatever was settled in whatever order, clean means that nothing is left on it', () => {
     const word = fc.constantFrom('bracket', 'washers', 'grommet', 'clip')
     fc.assert(
@@ -179,4 +191,29 @@ it('who has the part stands side by side, the cheapest first; the last word of e
     ['harbour parts', 36, 'ordered'],
     ['Northside Spares', 39, 'asked'],
   ])
+})
+
+describe('a part taken apart on the bench', () => {
+  it('has an order of its own, is done before the part goes on, and is one part in the return', () => {
+    const bench = pumpJob()
+    const on = (n: number, ...moves: object[]) => ({
+      ...stepOf(n, 'base', ...moves),
+      zone: undefined,
+      of: id(300, 'm'),
+    })
+    const piece = (name: string, count = 1) => ({ kind: 'remove-part', part: { name }, count })
+    bench.record(4, 'base', { kind: 'remove-part', part: { name: 'sump cover', opens: ['base'] } })
+    bench.do(recordStep(bench.state, on(5, piece('head'))))
+    bench.do(recordStep(bench.state, on(6, piece('steel balls', 12))))
+    bench.do(recordStep(bench.state, on(7, piece('rotor'))))
+    const order = planReturn(bench.state, 'front-loader').steps.map(s => s.step.id)
+    const at = (n: number) => order.indexOf(id(n, 's'))
+    expect(at(7)).toBeLessThan(at(6))
+    expect(at(6)).toBeLessThan(at(5))
+    expect(at(5)).toBeLessThan(at(3))
+    // Nothing of it keeps another step at the machine from being done.
+    const { arcs } = planReturn(bench.state, 'front-loader')
+    expect(arcs.filter(a => a.then === id(4, 's') && [5, 6, 7].some(n => a.first === id(n, 's')))).toEqual([])
+    expect(bench.state.debts.get(id(600, 'm'))!.count).toBe(12)
+  })
 })

@@ -8,6 +8,7 @@ import type { Move } from '../moves/registry.ts'
 import { bare } from '../words/phrase.ts'
 import { english } from '../words/english.ts'
 import { cannot, does, happens, says, together, type Act } from './act.ts'
+import { goOn, pause } from './phases.ts'
 import { isLookedOver } from './things.ts'
 import { recordStep } from './steps.ts'
 
@@ -108,6 +109,24 @@ export function letGo(state: JobState, part: PartAtHand, to: Fate, reason = ''):
 export const photograph = (part: PartAtHand, of: Omit<BodyOf<'part-photographed'>, 'part' | 'move'>): Act =>
   says('part-photographed', { ...about(part), ...of })
 
+type Offered = Omit<BodyOf<'part-offered'>, 'part' | 'move'>
 /** Who has the part, or how far it has come. */
-export const offer = (part: PartAtHand, of: Omit<BodyOf<'part-offered'>, 'part' | 'move'>): Act =>
-  says('part-offered', { ...about(part), ...of })
+export const offer = (part: PartAtHand, of: Offered): Act => says('part-offered', { ...about(part), ...of })
+
+/** The part is ordered: the job waits for it, with its number, who sends it, and the day. */
+export const order = (state: JobState, part: PartAtHand, of: Offered, now: Date): Act =>
+  together(
+    offer(part, { ...of, how: 'ordered' }),
+    pause(state, bare(part.name), of.days ?? null, now, { number: of.number, supplier: of.supplier }),
+  )
+
+/** The part is here: the job waits no longer. */
+export const arrived = (state: JobState, part: PartAtHand, of: Offered): Act =>
+  together(offer(part, { ...of, how: 'here' }), goOn(state))
+
+/** The part goes back to who sent it; the job waits for the right one from there. */
+export const sendBack = (state: JobState, part: PartAtHand, of: Offered, now: Date): Act =>
+  together(
+    offer(part, { ...of, how: 'sent back' }),
+    pause(state, `${bare(part.name)}, the right one`, of.days ?? null, now, { supplier: of.supplier }),
+  )

@@ -1,6 +1,17 @@
 export { does, happens, says, stamped, together, type Act } from './act.ts'
 export { checksDone, tickCheck } from './checks.ts'
-export { compareAs, comparePoint, keepVerdict, letGo, makeFit, offer, photograph } from './fit.ts'
+export {
+  arrived,
+  compareAs,
+  comparePoint,
+  keepVerdict,
+  letGo,
+  makeFit,
+  offer,
+  order,
+  photograph,
+  sendBack,
+} from './fit.ts'
 export { isPassed, passGate } from './gates.ts'
 export { openJob, tellIntake } from './intake.ts'
 export { goOn, pause, turnTo } from './phases.ts'

@@ -12,10 +12,18 @@ export const turnTo = (state: JobState, phase: OpenPhase): Act =>
 export const goOn = (state: JobState): Act =>
   state.phase.waitsFor && isOpen(state.phase.name) ? says('phase-changed', { phase: state.phase.name }) : does()
 
-/** The job pauses where it is: what it waits for, and in how many days, from `now`, that is due. */
-export function pause(state: JobState, waitsFor: string, days: number | null, now: Date): Act {
-  const due = days && new Date(now.getTime() + days * 86_400_000).toISOString()
-  return says('phase-changed', { phase: state.phase.name as OpenPhase, waitsFor, ...(due && { due }) })
+/** The job pauses where it is: what it waits for, and in how many days, from `now`, that is due; for a part its number and who sends it. */
+export function pause(
+  state: JobState,
+  waitsFor: string,
+  days: number | null,
+  now: Date,
+  from: { number?: string | undefined; supplier?: string | undefined } = {},
+): Act {
+  const due = days !== null && new Date(now.getTime() + days * 86_400_000).toISOString()
+  return says('phase-changed', { phase: state.phase.name as OpenPhase, waitsFor, ...(due && { due }), ...given(from) })
 }
 
+const given = <T extends object>(of: T) =>
+  Object.fromEntries(Object.entries(of).filter(([, v]) => v !== undefined && v !== ''))
 const isOpen = (phase: Phase): phase is OpenPhase => phase !== 'closed' && phase !== 'abandoned'

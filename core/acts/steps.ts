@@ -50,8 +50,12 @@ function oldOnes(state: JobState, step: Step): NewEvent[] {
 export function recordStep(state: JobState, step: Step, before?: string | null): Act {
   if (isEmptyStep(step)) return cannot(22)
   const { posture, isolated } = stance(state)
-  const live = mayBeLive(step.zone) && step.moves.length > 0 && !isolated.includes('power')
-  const recorded = { ...asMeant(state, step), ...(posture !== 'upright' && { posture }), ...(live && { live }) }
+  const live = !step.of && mayBeLive(step.zone) && step.moves.length > 0 && !isolated.includes('power')
+  const recorded = {
+    ...asMeant(state, step),
+    ...(posture !== 'upright' && !step.of && { posture }),
+    ...(live && { live }),
+  }
   return does(
     happens('step-recorded', { step: recorded }),
     ...oldOnes(state, step),

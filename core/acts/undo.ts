@@ -47,6 +47,7 @@ export function undo(before: JobState, event: JobEvent): Act {
     case 'point-compared':
     case 'part-offered':
     case 'part-adapted':
+    case 'tool-made':
     case 'part-photographed':
     case 'old-part-left':
     case 'check-done':

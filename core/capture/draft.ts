@@ -24,18 +24,33 @@ export interface Draft extends Captured {
   before: string | null
 }
 
-const emptyStep = (id: string, zone?: string): Step => ({ id, ...(zone && { zone }), photos: [], marks: [], moves: [] })
+const emptyStep = (id: string, zone?: string, of?: string): Step => ({
+  id,
+  ...(zone && { zone }),
+  ...(of && { of }),
+  photos: [],
+  marks: [],
+  moves: [],
+})
 const holding = (captured: Captured): Draft => ({ ...captured, line: '', amends: null, aside: null, before: null })
 const lastMoveOf = (step: Step): string | null => step.moves.at(-1)?.id ?? null
 
 /** An empty draft, at the place where the last step was. */
-export const emptyDraft = (id: string, zone?: string): Draft => holding({ step: emptyStep(id, zone), move: null })
+export const emptyDraft = (id: string, zone?: string, of?: string): Draft =>
+  holding({ step: emptyStep(id, zone, of), move: null })
+
+/** The zone in which something was recorded last, outside where it was nowhere; steps on the bench have none. */
+const lastZone = (state: JobState): string =>
+  state.order
+    .reverse()
+    .map(id => state.steps.get(id)?.zone)
+    .find(Boolean) ?? 'outside'
 
 /** The draft as it was kept, where it still fits the job; else an empty one where the last step was. */
 export function takeUp(state: JobState, kept: Partial<Draft> | undefined, id: string): Draft {
   const { step, move = null, line = '', amends = null, aside = null, before = null } = kept ?? {}
   const fits = step && (amends ? state.steps.has(amends) : !state.steps.has(step.id))
-  return fits ? { step, move, line, amends, aside, before } : emptyDraft(id, lastStep(state)?.zone ?? 'outside')
+  return fits ? { step, move, line, amends, aside, before } : emptyDraft(id, lastZone(state))
 }
 
 /** What is known where the step is recorded, and the cell into which loose things go next. */
@@ -61,7 +76,7 @@ export function recordDraft(state: JobState, { step, amends, before }: Draft): A
 }
 /** The draft after that: the new step that waited, or an empty one at the same place. */
 export function afterRecording(draft: Draft, id: string): Draft {
-  return draft.amends ? leaveAmending(draft, id) : emptyDraft(id, draft.step.zone)
+  return draft.amends ? leaveAmending(draft, id) : emptyDraft(id, draft.step.zone, draft.step.of)
 }
 
 /** An earlier step is taken up to be written anew; what is in hand waits meanwhile. */
@@ -95,4 +110,9 @@ export function adopt(draft: Draft, theirs: Step): Draft {
 export function adoptUnder(was: Captured, mine: Step, theirs: Step): Captured {
   const step = mergeSteps(mine, was.step, theirs)
   return { step, move: was.move ?? lastMoveOf(step) }
+}
+
+/** The step takes apart a part that lies on the bench, by the move with which it came off; without one it is done at the machine, where the last one was. */
+export function atBench(state: JobState, { step, move }: Captured, of: string | undefined): Captured {
+  return { step: contentOf({ ...step, of, zone: of ? undefined : (step.zone ?? lastZone(state)) }), move }
 }

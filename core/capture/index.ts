@@ -7,6 +7,7 @@ export {
   adoptUnder,
   afterRecording,
   amending,
+  atBench,
   aroundOf,
   backInDraft,
   emptyDraft,

@@ -1,9 +1,11 @@
+import { stillOn } from '../fit/still-on.ts'
+import { entriesOf } from '../log/entry.ts'
 import { owedCount, settledCount, type Debt, type JobState } from '../log/state.ts'
 import { zoneTitle, type Family } from '../machine/families.ts'
 import type { Move } from '../moves/registry.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
 import { distance } from '../tray/cells.ts'
-import { say, type Phrase } from '../words/phrase.ts'
+import { list, say, type Phrase } from '../words/phrase.ts'
 import { evidenceOf, type Evidence } from './evidence.ts'
 import { matchFastener, matchMove, type Known } from './known.ts'
 import type { Openings } from './openings.ts'
@@ -84,25 +86,39 @@ function holesBy(at: Ground, fit: (move: Move, debt: Debt) => number): Place[] {
     }),
   )
 }
-const oldParts = (at: Ground): Place[] =>
-  at.plan.flatMap(r =>
-    r.moves.flatMap(({ move }) =>
-      move.kind === 'replace-part'
-        ? [
-            {
-              id: `old:${move.id}`,
-              kind: 'old part' as const,
-              step: r.step.id,
-              words: say`the old ${move.part.name}`,
-              weight: beside.oldPart,
-              minutes: 0.5,
-              under: [],
-              reasons: [{ says: say`that part was replaced`, factor: 1 }],
-            },
-          ]
-        : [],
-    ),
+/**
+ * Old parts that were renewed: what belongs on the new one is often still on the old one, on the bench or in the bin. Where something is known to
+ * be still on it they are looked at first, above all for that very thing.
+ */
+function oldParts(at: Ground, lacking?: Debt): Place[] {
+  const gone = new Map(entriesOf(at.state, 'old-part-left').map(({ body }) => [body.move, body]))
+  return at.plan.flatMap(r =>
+    r.moves.flatMap(({ move }): Place[] => {
+      if (!('part' in move) || move.kind === 'adapt') return []
+      const debt = at.state.debts.get(move.id)
+      const [still, left] = [stillOn(at.state, move.id), gone.get(move.id)]
+      const renewed = move.kind === 'replace-part' || debt?.renew || debt?.settled.replaced || still.length || left
+      if (!renewed) return []
+      const sits = still.length > 0
+      const isIt = lacking !== undefined && still.some(d => d.id === lacking.id)
+      return [
+        {
+          id: `old:${move.id}`,
+          kind: 'old part',
+          step: r.step.id,
+          words: left ? say`the old ${move.part.name}: ${{ say: left.to }}` : say`the old ${move.part.name}`,
+          weight: beside.oldPart * (isIt ? 10 : sits ? 3 : 1),
+          minutes: 0.5,
+          under: [],
+          reasons: [
+            { says: say`that part was replaced`, factor: 1 },
+            ...(sits ? [{ says: say`${list(still.map(d => d.label))}: still on it`, factor: isIt ? 10 : 3 }] : []),
+          ],
+        },
+      ]
+    }),
   )
+}
 
 /** All places worth a look for a question, unranked. */
 export function placesFor(at: Ground, { asks, known, short }: Question): Place[] {
@@ -183,5 +199,5 @@ export function placesFor(at: Ground, { asks, known, short }: Question): Place[]
       ]
     : []
   const own = holesBy(at, move => (move.id === lacking.move ? beside.own / lacking.count : 0))
-  return [cell, ...swapped, ...own, ...fallen, ...oldParts(at)]
+  return [cell, ...swapped, ...own, ...fallen, ...oldParts(at, lacking)]
 }

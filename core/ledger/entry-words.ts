@@ -26,6 +26,10 @@ function entryWords({ kind, body }: Entry): Phrase | null {
       return say`${body.part} from ${body.supplier}: ${{ say: body.how }}`
     case 'part-adapted':
       return say`${body.part}, made to fit: ${body.says}`
+    case 'tool-made':
+      return body.use
+        ? say`Made for the ${body.part}: ${body.tool}, ${body.use}`
+        : say`Made for the ${body.part}: ${body.tool}`
     case 'old-part-left': {
       const told = say`Old ${body.part}: ${{ say: body.to }}`
       return body.left?.length ? say`${told}, with ${list(body.left)}: ${body.reason ?? ''}` : told

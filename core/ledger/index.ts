@@ -6,3 +6,4 @@ export { type OpenDebt, openDebts, owedByZone, piecesOwed, stillOwed } from './o
 export { minutesLeft } from './pace.ts'
 export { standing, type Standing } from './standing.ts'
 export { type Summary, summary } from './summary.ts'
+export { type Today, byToday, today } from './today.ts'

@@ -24,6 +24,8 @@ export const summarySchema = shape({
   phase: oneOf(phases).required(),
   waitsFor: line(),
   due: moment(),
+  number: line(),
+  supplier: line(),
   openedAt: moment().required(),
   /** When something was recorded last, to the minute. */
   lastAt: moment(),
@@ -67,6 +69,8 @@ export function summary(state: JobState): Summary | null {
     phase: state.phase.name,
     waitsFor: state.phase.waitsFor,
     due: state.phase.due,
+    number: state.phase.number,
+    supplier: state.phase.supplier,
     openedAt: at,
     lastAt: new Date((state.minutes.max() ?? 0) * 60_000).toISOString(),
     clean: state.closing?.clean,

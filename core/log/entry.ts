@@ -129,6 +129,13 @@ export const entryBodies = {
     step: uuid().required(),
     scrapped: listOf(line().required(), limits.moves).required(),
   }),
+  /** A tool that was made for a part: what it is, and for what. */
+  'tool-made': shape({
+    part: line().required(),
+    move: uuid(),
+    tool: line().required('say what was made'),
+    use: line(),
+  }),
   /** The old part leaves the bench: clean when nothing that belongs on the new one is still on it, else with what goes with it and why. */
   'old-part-left': shape({
     part: line().required(),

@@ -30,6 +30,7 @@ import {
   readingTaken,
   ritualKept,
   shopSet,
+  toolMade,
   troubleChecked,
   wordTaught,
 } from './events/entries.ts'
@@ -78,6 +79,7 @@ const all = [
   wordTaught,
   ritualKept,
   findingTold,
+  toolMade,
   troubleChecked,
   causeTold,
   codeKept,

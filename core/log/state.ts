@@ -73,6 +73,9 @@ export interface PhaseState {
   /** What the job waits for, and until when it is expected. */
   waitsFor?: string | undefined
   due?: string | undefined
+  /** The number of the part that it waits for, and who sends it. */
+  number?: string | undefined
+  supplier?: string | undefined
 }
 /** A turn of the job to a phase, or to waiting in one. */
 export interface Turn {

@@ -47,6 +47,8 @@ export type Mark = InferType<typeof mark>
 const content = {
   title: line(),
   zone: zoneId(),
+  /** The move with which a part came off that lies on the bench and is taken apart by this step. */
+  of: uuid(),
   posture: oneOf(postures),
   /** True when it was done while the machine had power, at a place that may be live. */
   live: yup.boolean(),
@@ -69,6 +71,8 @@ export interface Step {
   id: string
   title?: string | undefined
   zone?: string | undefined
+  /** The move with which a part came off that lies on the bench and is taken apart by this step. */
+  of?: string | undefined
   posture?: (typeof postures)[number] | undefined
   live?: boolean | undefined
   photos: Photo[]
@@ -77,10 +81,11 @@ export interface Step {
 }
 
 /** What was recorded of a step, without what became of it since. */
-export const contentOf = ({ id, title, zone, posture, live, photos, marks, moves }: Step): Step => ({
+export const contentOf = ({ id, title, zone, of, posture, live, photos, marks, moves }: Step): Step => ({
   id,
   ...(title !== undefined && { title }),
   ...(zone !== undefined && { zone }),
+  ...(of !== undefined && { of }),
   ...(posture !== undefined && { posture }),
   ...(live !== undefined && { live }),
   photos,

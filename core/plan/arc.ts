@@ -12,6 +12,7 @@ export const arcReasons = [
   'posture',
   'isolation',
   'said',
+  'bench',
   'mirror',
 ] as const
 export type ArcReason = (typeof arcReasons)[number]
@@ -52,6 +53,8 @@ export function why({ reason, about }: Pick<Arc, 'reason' | 'about'>): Phrase {
       return about
     case 'said':
       return say`somebody said so: ${about}`
+    case 'bench':
+      return say`the ${about} goes together on the bench as it came apart`
     case 'mirror':
       return say`too little is known of it, so the order of the descent stands`
   }

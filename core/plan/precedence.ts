@@ -47,7 +47,7 @@ function walls(steps: readonly ReturnStep[], family: Family): Arc[] {
   const out = steps.filter(s => s.step.moves.some(m => traitsOf(m).wall))
   return out.flatMap(w =>
     steps
-      .filter(s => s.number > w.number && liesAtTheWall(s, family))
+      .filter(s => s.number > w.number && s.step.of === undefined && liesAtTheWall(s, family))
       .map((s): Arc => ({ first: s.step.id, then: w.step.id, reason: 'wall', about: '' })),
   )
 }
@@ -73,8 +73,24 @@ function isolation(steps: readonly ReturnStep[]): Arc[] {
   ]
 }
 
+/** A part that was taken apart on the bench goes together in its own order, the way back of its own steps, and is one part before it goes on. */
+function benched(steps: readonly ReturnStep[]): Arc[] {
+  const own = steps.filter(s => s.step.of !== undefined)
+  return own.flatMap((s, i): Arc[] => {
+    const part = steps.find(p => p.step.moves.some(m => m.id === s.step.of))
+    const move = part?.step.moves.find(m => m.id === s.step.of)
+    const about = move && 'part' in move ? move.part.name : ''
+    const next = own.slice(i + 1).find(n => n.step.of === s.step.of)
+    return [
+      ...(part ? [{ first: s.step.id, then: part.step.id, reason: 'rides on' as const, about }] : []),
+      ...(next ? [{ first: s.step.id, then: next.step.id, reason: 'bench' as const, about }] : []),
+    ]
+  })
+}
+
 /** Where a step names neither a zone nor a part, the order of the descent is the rule between it and its neighbours. */
-function mirrored(steps: readonly ReturnStep[]): Arc[] {
+function mirrored(all: readonly ReturnStep[]): Arc[] {
+  const steps = all.filter(s => s.step.of === undefined)
   const bare = (s: ReturnStep) =>
     !s.step.zone &&
     partsOff(s.step).length === 0 &&
@@ -114,6 +130,7 @@ export function precedence(
     ...hides(steps, family),
     ...walls(steps, family),
     ...bound(assembly),
+    ...benched(steps),
     ...mirrored(steps),
   ]
   const seen = new Set<string>()

@@ -8,6 +8,7 @@ export const quantityNames = [
   'capacitor',
   'contact',
   'brushes',
+  'wear',
   'bearing',
   'drain height',
   'earth',

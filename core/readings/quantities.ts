@@ -7,6 +7,7 @@ import { drainHeight } from './kinds/drain-height.ts'
 import { heatingElement } from './kinds/heating-element.ts'
 import { earth, insulation } from './kinds/safety.ts'
 import { fingerTest, temperatureSensor } from './kinds/temperature-sensor.ts'
+import { wear } from './kinds/wear.ts'
 import { windings } from './kinds/windings.ts'
 import type { QuantityName } from './names.ts'
 import type { Quantity } from './quantity.ts'
@@ -21,6 +22,7 @@ export const quantities: Record<QuantityName, Quantity> = {
   capacitor,
   contact,
   brushes,
+  wear,
   bearing,
   'drain height': drainHeight,
   earth,

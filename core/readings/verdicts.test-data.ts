@@ -11,12 +11,22 @@ type Row = [
 
 const element = { volts: 230, watts: 1950 }
 const sensor = { r25: 4840, beta: 3977, percent: 5 }
+const worst = (text: string, other?: string) => ({
+  'at the worst place': text,
+  ...(other && { 'at another place': other }),
+})
 const across = (text: string) => ({ across: text })
 const three = (first: string, second: string, third: string) => ({ first, second, third })
 const sized = (bore: string, outside: string, width: string) => ({ bore, outside, width })
 
 /** What a bench reads and what must be said of it, worked out by hand before the sums were written. */
 export const told: readonly Row[] = [
+  ['wear', { limit: 2, fresh: 5 }, worst('3.1'), 'good', 'a pad of which two thirds are used'],
+  ['wear', { limit: 2, fresh: 5 }, worst('1.6 mm'), 'bad', 'a pad below its limit'],
+  ['wear', { limit: 2, fresh: 5 }, worst('2.02'), 'cannot tell', 'at its limit, as fine as a calliper is'],
+  ['wear', { limit: 12.4, fresh: 12 }, worst('12.20'), 'good', 'a bore that grows'],
+  ['wear', { limit: 12.4, fresh: 12 }, worst('12.1', '12.62'), 'bad', 'the second place is the worse one'],
+  ['wear', { fresh: 5 }, worst('3'), 'cannot tell', 'no limit'],
   // 230² / 1950 = 27.1 ohms; 10 % less power and cold to hot: 24.8 to 30.1.
   ['heating', element, across('27.0'), 'good', 'as its plate says'],
   ['heating', element, across('27R5'), 'good', 'typed with its unit in the middle'],

@@ -130,7 +130,7 @@ function radiusOn(h: Homography, e: Ellipse): number {
 /** The least of a direction along the lens, with a little more lean than is asked for. */
 const leaning = Math.cos(((lean + 4) * Math.PI) / 180)
 /** So many pixels the axes of a rim may be off, that was drawn through a hundred places of an edge. */
-const rimError = 0.18
+const rimError = 0.24
 /** So many pixels a corner may be off. */
 const cornerError = 0.6
 

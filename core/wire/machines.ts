@@ -43,6 +43,21 @@ export const codes = call({
   params: { model: uuidForm },
   reply: list(shape({ code: line().required(), says: line(), circuit: oneOf(circuitNames), at: moment().required() })),
 })
+/** What earlier jobs of a model learnt of its parts: how a new one was made to fit, which tool was made, who had it under which number; the newest first. */
+export const learntParts = call({
+  method: 'get',
+  path: '/api/models/{model}/parts',
+  params: { model: uuidForm },
+  reply: list(
+    shape({
+      job: uuid().required(),
+      part: line().required(),
+      what: oneOf(['made to fit', 'tool', 'source', 'compared']).required(),
+      says: line().required(),
+      at: moment().required(),
+    }),
+  ),
+})
 /** The rituals that were kept for a model in its jobs: of each name the last that was said of it; one without a text was given up. */
 export const rituals = call({
   method: 'get',

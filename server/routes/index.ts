@@ -12,6 +12,7 @@ import { record } from './record-sheet.ts'
 import { recordIn, recordOut } from './records.ts'
 import { phrases } from './phrases.ts'
 import { codes } from './codes.ts'
+import { learntParts } from './learnt-parts.ts'
 import { rituals } from './rituals.ts'
 import { words } from './words.ts'
 import { route, type Route } from './routing.ts'
@@ -64,6 +65,7 @@ export const routes: readonly Route[] = [
   solved,
   settings,
   codes,
+  learntParts,
   words,
   rituals,
 ]

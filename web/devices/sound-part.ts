@@ -13,6 +13,7 @@ const sound: Record<QuantityName, (given: Givens, state: string) => number> = {
   bearing: (_, state) => ({ bore: 30, outside: 62, width: 16 })[state]!,
   'drain height': () => 700,
   earth: () => 0.05,
+  wear: ({ limit = 2, fresh = 5 }) => fresh + (limit - fresh) * 0.6,
   insulation: () => 2.1e8,
 }
 export const soundPart = (quantity: QuantityName, given: Givens, state: string): number => sound[quantity](given, state)

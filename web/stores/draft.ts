@@ -6,6 +6,7 @@ import {
   adoptUnder,
   afterRecording,
   amending,
+  atBench,
   aroundOf,
   backInDraft,
   begin,
@@ -139,6 +140,8 @@ export const useDraft = defineStore('draft', () => {
   }
 
   const setZone = (zone: string) => act(c => ({ ...c, step: { ...c.step, zone } }))
+  /** From now on the steps take apart a part that lies on the bench; without one they are done at the machine again. */
+  const setBench = (of: string | undefined) => act(c => atBench(job.state, c, of))
   const beginMove = (kind: Glyph) => act(c => begin(c, kind, v4(), around.value))
   const retell = (m: Move) => act(c => tell(c, m))
   const retellAs = (kind: MoveKindName) => move.value && retell(toldAs(move.value, kind, around.value))
@@ -217,6 +220,7 @@ export const useDraft = defineStore('draft', () => {
     load,
     act,
     setZone,
+    setBench,
     beginMove,
     retell,
     retellAs,

@@ -15,14 +15,17 @@ import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import Choice from '../parts/Choice.vue'
+import LearntBefore from '../parts/bench/LearntBefore.vue'
 import MakeFit from '../parts/bench/MakeFit.vue'
 import BenchWays from '../parts/bench/BenchWays.vue'
+import InPieces from '../parts/bench/InPieces.vue'
 import OldPart from '../parts/bench/OldPart.vue'
 import PartsList from '../parts/bench/PartsList.vue'
 import PointRow from '../parts/bench/PointRow.vue'
 import SideBySide from '../parts/bench/SideBySide.vue'
 import VerdictSays from '../parts/bench/VerdictSays.vue'
 import type { BenchWay } from '../parts/bench/bench-ways.ts'
+import WhoHasIt from '../parts/bench/WhoHasIt.vue'
 import Problem from '../parts/Problem.vue'
 import { useJob } from '../stores/job.ts'
 import { useTriage } from '../stores/triage.ts'
@@ -84,6 +87,10 @@ watch(
         <div class="ways"><BenchWays v-model="way" /></div>
         <SideBySide :part="part" @tell="(point, old, fresh) => tell(point, { old, fresh })" />
       </section>
+      <section v-else-if="way === 'pieces'" class="points photos" aria-label="In pieces">
+        <div class="ways"><BenchWays v-model="way" /></div>
+        <InPieces :part="part" />
+      </section>
       <section v-else class="points" tabindex="0" aria-label="Old against new">
         <div class="ways"><BenchWays v-model="way" /></div>
         <header>
@@ -109,6 +116,7 @@ watch(
       </section>
       <section v-if="way === 'points'" class="says" tabindex="0" aria-label="What it says">
         <p class="soft">{{ part.name }}</p>
+        <LearntBefore :part="part" />
         <VerdictSays :of="comparison" />
         <Problem :says="problem" />
         <NButton v-if="!job.isFixed && comparison.verdict !== 'cannot tell'" type="primary" @click="keep">{{
@@ -125,6 +133,7 @@ watch(
           }}<template v-if="m.scrapped.length"> Scrapped: {{ m.scrapped.join(', ') }}.</template>
         </p>
         <OldPart :part="part" />
+        <WhoHasIt v-if="part.isNew" :part="part" />
       </section>
     </template>
     <p v-else class="empty">Nothing lies on the bench yet. Take a part off, or name the one that is to come.</p>

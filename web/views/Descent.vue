@@ -5,6 +5,7 @@ import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
 import AlikeNotes from '../parts/AlikeNotes.vue'
+import OnBench from '../parts/descent/OnBench.vue'
 import EarlierStep from '../parts/descent/EarlierStep.vue'
 import StandsHere from '../parts/descent/StandsHere.vue'
 import StepActs from '../parts/descent/StepActs.vue'
@@ -74,6 +75,7 @@ useCommands(
       <StandsHere :zone="step.zone" :disabled="fixed" :at-work="!looked && !job.closed" @choose="zoning = !zoning" />
       <div v-if="!fixed" class="hints">
         <AlikeNotes v-if="!narrow" :of="alikes.ofPlugs.slice(0, 1)" />
+        <OnBench v-if="!looked" />
         <OnTheWay v-if="!looked" />
         <WorthFilling @fill="fill" />
         <LinkButton v-if="narrow && !looked" :to="toJob(job.id, 'narration')">Take in a narration</LinkButton>

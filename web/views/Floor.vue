@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { piecesOwed } from '@dialytica/core/ledger'
+import { byToday, piecesOwed } from '@dialytica/core/ledger'
 import { inWords, say, sentence, text } from '@dialytica/core/words'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
@@ -13,6 +13,7 @@ import { useMachines } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
 import { useDemoArrivals } from './floor/demo-arrivals.ts'
 import FloorCard from './floor/FloorCard.vue'
+import { todayOf } from './floor/today-of.ts'
 import { wayOf } from './floor/way-of.ts'
 
 const machines = useMachines()
@@ -31,9 +32,16 @@ onMounted(async () => {
   }
   loaded.value = true
 })
-const open = computed(() => machines.jobs.filter(j => !j.closedAt))
+/** The machines that stand open, those that can go on today first. */
+const open = computed(() =>
+  machines.jobs
+    .filter(j => !j.closedAt)
+    .map(job => ({ job, today: todayOf(job, now) }))
+    .sort((a, b) => byToday(a.today, b.today)),
+)
+const goOn = computed(() => open.value.filter(o => o.today.is !== 'waits').length)
 const closed = computed(() => machines.jobs.filter(j => j.closedAt).slice(0, 6))
-const pieces = computed(() => open.value.reduce((n, j) => n + piecesOwed(j.summary.owed), 0))
+const pieces = computed(() => open.value.reduce((n, { job }) => n + piecesOwed(job.summary.owed), 0))
 const heading = computed(() => {
   const n = open.value.length
   if (!n) return 'No machine stands open.'
@@ -52,6 +60,7 @@ useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-i
     <main>
       <div class="title">
         <h1>{{ loaded ? heading : 'Looking at the floor.' }}</h1>
+        <p v-if="open.length" class="today">{{ goOn }} of them can go on today.</p>
         <p v-if="pieces" class="pieces">{{ pieces }} pieces are off them.</p>
       </div>
       <Problem :says="problem" />
@@ -62,9 +71,9 @@ useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-i
         Start with the rating plate: press N, or touch “A machine comes in”.
       </p>
       <ul class="machines" aria-label="Machines that stand open">
-        <li v-for="job in open" :key="job.id">
+        <li v-for="({ job, today }, i) in open" :key="job.id">
           <Guarded :what="`${job.model.code} ${job.unit.serial}`" :of="job.seq">
-            <FloorCard :job="job" :first="job === open[0]" :now="now" />
+            <FloorCard :job="job" :today="today" :first="i === 0" :now="now" />
           </Guarded>
         </li>
       </ul>
@@ -110,6 +119,9 @@ main {
 }
 h1 {
   font-size: 34px;
+}
+.today {
+  font-weight: 650;
 }
 .pieces {
   color: var(--off);

@@ -45,7 +45,9 @@ useCommands({ forth: goOn })
     <section class="how" aria-label="How it stands">
       <h1>{{ job.state.opened?.complaint || 'How it stands' }}</h1>
       <p v-if="phase.waitsFor" class="note" role="status">
-        <b>Waits for the {{ phase.waitsFor }}</b
+        <b
+          >Waits for the {{ [phase.waitsFor, phase.number].filter(Boolean).join(' ')
+          }}{{ phase.supplier ? ` from ${phase.supplier}` : '' }}</b
         ><template v-if="phase.due"
           >, due {{ inShopTime(phase.due, 'weekday') }} {{ inShopTime(phase.due, 'day') }}</template
         >. {{ since }}.

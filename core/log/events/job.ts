@@ -30,11 +30,22 @@ const open = phases.filter(p => p !== 'closed' && p !== 'abandoned')
 /** The job goes to another phase, or waits in one. The latest word by the clock of the devices wins. */
 export const phaseChanged = eventKind(
   'phase-changed',
-  shape({ phase: oneOf(open).required(), waitsFor: line(), due: moment() }),
-  (state, { phase, waitsFor, due }, stamp) => {
+  shape({
+    phase: oneOf(open).required(),
+    waitsFor: line(),
+    due: moment(),
+    /** The number of the part that it waits for, and who sends it. */
+    number: line(),
+    supplier: line(),
+  }),
+  (state, { phase, waitsFor, due, number, supplier }, stamp) => {
     const at = stampOf(stamp)
     const turns = state.turns.set(stamp.id, { at, phase, ...(waitsFor && { waitsFor }) })
-    return accept({ ...state, turns, ...(at >= state.phase.at && { phase: { name: phase, at, waitsFor, due } }) })
+    return accept({
+      ...state,
+      turns,
+      ...(at >= state.phase.at && { phase: { name: phase, at, waitsFor, due, number, supplier } }),
+    })
   },
 )
 
