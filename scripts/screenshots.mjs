@@ -32,11 +32,6 @@ const views = {
     await page.goto(base)
     await page.getByRole('list', { name: 'Machines that stand open' }).getByRole('listitem').first().waitFor()
   },
-  async 'come-in'() {
-    await page.goto(`${base}/come-in`)
-    await page.getByLabel('Rating plate').fill('FL-84 2231-0500')
-    await page.getByText('a new unit').waitFor()
-  },
   async intake() {
     await page.goto(`${base}/jobs/${await job('hums at the lid')}/intake`)
     await page.getByText('hinge cover').waitFor()
@@ -93,6 +88,39 @@ const views = {
     await page.getByRole('button', { name: /^Step 3 at/ }).click()
     await page.getByRole('heading', { name: /^Draft 3 of/ }).waitFor()
   },
+  async bench() {
+    await page.goto(`${base}/jobs/${await job('smell of hot varnish')}/bench`)
+    await page.getByRole('status', { name: 'The verdict' }).waitFor()
+  },
+  async 'side-by-side'() {
+    // The simulated camera takes its angle from the clock: with this one it is known where the card and the holes are.
+    await page.clock.setFixedTime(Math.floor(Date.now() / 9973) * 9973 + 100)
+    await page.goto(`${base}/jobs/${await job('smell of hot varnish')}/bench`)
+    await page.getByRole('button', { name: 'Side by side' }).click()
+    for (const side of ['old', 'new']) {
+      await page.getByRole('button', { name: new RegExp(`${side} one( again)?$`) }).click()
+      await page.waitForTimeout(300)
+      await page.getByRole('button', { name: `The ${side} one again` }).waitFor()
+      await settled()
+    }
+    const card = {
+      old: '0.0799 0.0862 0.3349 0.1076 0.3007 0.7545 0.0458 0.7331',
+      new: '0.0379 0.0956 0.2946 0.0817 0.3193 0.734 0.0626 0.7479',
+    }
+    const holes = { old: '0.5275 0.3036 0.7737 0.2762', new: '0.5344 0.2544 0.7799 0.3169' }
+    for (const spots of [card, holes])
+      for (const side of ['old', 'new']) {
+        const photo = page.getByRole('region', { name: `Photo of the ${side} one` })
+        const at = spots[side].split(' ').map(Number)
+        for (let i = 0; i < at.length; i += 2) {
+          const stage = photo.locator('[data-stage]')
+          const box = await stage.boundingBox()
+          await stage.click({ position: { x: box.width * at[i], y: box.height * at[i + 1] } })
+          await page.waitForTimeout(300)
+        }
+      }
+    await page.getByText('no difference that shows').waitFor()
+  },
   async return() {
     await page.goto(`${base}/jobs/${await job('Bangs in the spin')}/return`)
     await page.locator('[data-mark]').first().waitFor()
@@ -116,18 +144,6 @@ const views = {
     await page.goto(`${base}/jobs/${await job('Bangs in the spin')}/things`)
     await page.getByText('Runs over it').waitFor()
     await page.locator('[data-mark]').first().waitFor()
-  },
-  async turn() {
-    await context.request.post(`${base}/api/session`, { data: { login: 'practice', password: 'take-it-apart' } })
-    await page.goto(`${base}/jobs/${await job('Roars in the spin')}/return`)
-    const fitted = page.getByRole('button', { name: /^Fitted/ })
-    if ((await page.getByRole('heading', { level: 1 }).textContent())?.includes('Refit the unit')) await fitted.click()
-    await page
-      .getByRole('button', { name: /Stand the machine upright/ })
-      .last()
-      .click()
-    await page.getByRole('button', { name: 'nothing holds it' }).waitFor()
-    await context.request.post(`${base}/api/session`, { data: { login: 'jon', password: 'take-it-apart' } })
   },
   async proof() {
     await page.goto(`${base}/jobs/${await job('pump hums')}/proof`)

@@ -1,12 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { compareParts, look } from '../fit/compare.ts'
-import { hows } from '../fit/judged.ts'
+import { fates, hows } from '../fit/judged.ts'
 import { kindNamed, kindNames, kindOf } from '../fit/kinds.ts'
 import { leftTo, offersOf, partsAtHand, toldOf, type PartAtHand } from '../fit/at-hand.ts'
-import { fates, stillOn } from '../fit/still-on.ts'
+import { stillOn } from '../fit/still-on.ts'
 import { find } from '../finder/find.ts'
 import { text } from '../words/language.ts'
+import { renewedWords } from '../fit/renewed.ts'
+import { report } from '../report/report.ts'
 import { planReturn } from '../plan/plan.ts'
 import { Bench, stepOf } from '../test/acting.ts'
 import { id } from '../test/arbitrary-log.ts'
@@ -180,6 +182,25 @@ describe('what is on the old part', () => {
       { numRuns: 60 },
     )
   })
+})
+
+it('the close-out says both numbers, where it came from, how it was made to fit, and where the old one went', () => {
+  const bench = pumpJob({ nothingOver: true })
+  tell(bench, { number: ['DP-30', 'DP-31'] })
+  bench.do(offer(pumpOf(bench), { supplier: 'Harbour Parts', price: 48, warranty: 24, how: 'here' }))
+  bench.do(
+    makeFit(
+      bench.state,
+      pumpOf(bench),
+      { point: 'stub length', says: 'shorten the hose by 8 mm' },
+      id(50, 's'),
+      id(50, 'm'),
+    ),
+  )
+  bench.do(letGo(bench.state, pumpOf(bench), 'back to the supplier'))
+  expect(report(bench.state, 'front-loader').renewed.map(renewedWords)).toEqual([
+    'drain pump: old number DP-30, new number DP-31, from Harbour Parts, 48.00, 24 months of warranty, made to fit: shorten the hose by 8 mm, old one: back to the supplier',
+  ])
 })
 
 it('who has the part stands side by side, the cheapest first; the last word of each supplier counts', () => {

@@ -1,6 +1,7 @@
 import { look, lowers, type Comparison, type Told } from '../fit/compare.ts'
 import type { PartAtHand } from '../fit/at-hand.ts'
-import { nameOf, stillOn, type Fate } from '../fit/still-on.ts'
+import type { Fate } from '../fit/judged.ts'
+import { nameOf, stillOn } from '../fit/still-on.ts'
 import type { BodyOf } from '../log/event.ts'
 import { owedCount, type JobState } from '../log/state.ts'
 import type { Waypoint } from '../items/route.ts'

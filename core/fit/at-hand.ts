@@ -64,8 +64,9 @@ export function toldOf(state: JobState, part: PartAtHand): Map<string, Told> {
   return told
 }
 
+/** Who has a part, as it was told last, and when. */
 export type Offer = EntryOf<'part-offered'>['body'] & { at: string }
-/** Who has a part, the last word of each supplier, the cheapest first where a price is known. */
+/** All who have a part, the last word of each supplier, the cheapest first where a price is known. */
 export function offersOf(state: JobState, part: PartAtHand): Offer[] {
   const last = new Map<string, Offer>()
   for (const { body, at } of entriesOf(state, 'part-offered'))

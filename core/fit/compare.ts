@@ -1,5 +1,5 @@
 import { say, type Phrase } from '../words/phrase.ts'
-import { ask, type How, type Judged } from './judged.ts'
+import { ask, type How, type Judged, type Verdict } from './judged.ts'
 import type { PartKind, Point } from './kinds.ts'
 import { isProblem } from './rule.ts'
 
@@ -44,10 +44,6 @@ export function look(point: Point, told: Told): Looked {
   }
   return { point, told, says: said(), ...(problem && { problem }) }
 }
-
-export const verdicts = ['fits', 'fits when adapted', 'send back', 'cannot tell'] as const
-/** What is said of a new part as a whole. */
-export type Verdict = (typeof verdicts)[number]
 
 /** What a new part is worth, with why; and where it must not be opened yet. */
 export interface Comparison {

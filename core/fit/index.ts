@@ -8,8 +8,9 @@ export {
   photosOf,
   toldOf,
 } from './at-hand.ts'
-export { type Comparison, type Looked, type Told, type Verdict, compareParts } from './compare.ts'
-export { type How, hows } from './judged.ts'
+export { type Comparison, type Looked, type Told, compareParts } from './compare.ts'
+export { type Fate, type How, fates, hows } from './judged.ts'
 export { kindNames, kindOf } from './kinds.ts'
+export { renewedWords } from './renewed.ts'
 export type { Form } from './rule.ts'
-export { type Fate, fates, nameOf, stillOn } from './still-on.ts'
+export { nameOf, stillOn } from './still-on.ts'

@@ -5,6 +5,19 @@ export const hows = ['same', 'harmless', 'adapt', 'no'] as const
 /** One of these. */
 export type How = (typeof hows)[number]
 
+/** What is said of a new part as a whole. */
+export const verdicts = ['fits', 'fits when adapted', 'send back', 'cannot tell'] as const
+/** One of these. */
+export type Verdict = (typeof verdicts)[number]
+
+/** How far a part has come that somebody has. */
+export const offerStates = ['asked', 'ordered', 'here', 'sent back', 'dropped'] as const
+
+/** Where an old part goes. */
+export const fates = ['bin', 'back to the supplier', 'to the customer', 'kept on the shelf'] as const
+/** One of these. */
+export type Fate = (typeof fates)[number]
+
 /**
  * How a new part is made to fit: a line goes another way; what is too long is tied up; something of the old part goes over; something is done
  * to the part, or to what it meets.

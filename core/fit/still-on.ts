@@ -2,11 +2,6 @@ import type { JobState, Debt } from '../log/state.ts'
 import { owedCount } from '../log/state.ts'
 import { bare } from '../words/phrase.ts'
 
-/** Where an old part goes. */
-export const fates = ['bin', 'back to the supplier', 'to the customer', 'kept on the shelf'] as const
-/** One of these. */
-export type Fate = (typeof fates)[number]
-
 /** Where something lies that still sits on an old part. */
 export const onTheOld = (part: string): string => `on the old ${bare(part)}`
 

@@ -1,9 +1,7 @@
 import type { InferType } from 'yup'
 import * as yup from 'yup'
 import { bonds } from '../assembly/bond.ts'
-import { verdicts } from '../fit/compare.ts'
-import { hows } from '../fit/judged.ts'
-import { fates } from '../fit/still-on.ts'
+import { fates, hows, offerStates, verdicts } from '../fit/judged.ts'
 import { known } from '../finder/known.ts'
 import { postures } from '../machine/postures.ts'
 import { meanings } from '../moves/taught-word.ts'
@@ -39,9 +37,6 @@ const ritualLine = () =>
     if (read === null || read.ok) return true
     return context.createError({ message: `\${path}, at sign ${read.at + 1}: ${read.reason}` })
   })
-
-/** How far a part has come that somebody has. */
-export const offerStates = ['asked', 'ordered', 'here', 'sent back', 'dropped'] as const
 
 /** What became of something that was tried before the machine is closed. */
 export const proofResults = ['passed', 'failed', 'not done'] as const

@@ -1,3 +1,4 @@
+import { renewedParts, type Renewed } from '../fit/renewed.ts'
 import { balance, type BalanceRow } from '../ledger/balance.ts'
 import { foundBefore } from '../ledger/found-before.ts'
 import { openDebts, someOf, stillOwed } from '../ledger/open-debts.ts'
@@ -40,6 +41,8 @@ export interface Report {
   live: number[]
   /** What is new on the machine. */
   fitted: string[]
+  /** What came new for old, with its numbers and where it came from. */
+  renewed: Renewed[]
   notes: { at: string; text: string }[]
   leftovers: { what: string; by: string | null }[]
   checks: { done: number; of: number }
@@ -104,6 +107,7 @@ export function report(state: JobState, family: Family): Report {
     ),
     live: steps.flatMap(({ step, n }) => (step.live ? [n] : [])),
     fitted: debts.flatMap(d => (d.settled.replaced ? [text(someOf(d, d.settled.replaced))] : [])),
+    renewed: renewedParts(state),
     notes: saidOf(state.entries.filter(e => noted.has(e.kind)).values()).map(({ at, words }) => ({
       at,
       text: text(words),

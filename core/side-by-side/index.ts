@@ -1,5 +1,5 @@
 export { cornersAt } from './corners.ts'
-export { type KnownThing, knownThings, tapsFor } from './known.ts'
+export { type KnownThing, tapsFor } from './known.ts'
 export { type Light, lightOf } from './light.ts'
 export { type Measured, laidAt, lengthBetween, longerBy, placeError } from './measure.ts'
 export { type Reference, planesOf } from './plane.ts'

@@ -170,7 +170,32 @@ export const driveMotor: ToldJob = {
   ],
   bench: [
     { kind: 'reading-taken', body: { of: 'motor winding', value: 1.9, unit: 'Ω', note: 'others 2.6 Ω' } },
-    { kind: 'part-compared', body: { part: 'drain pump', same: false, differs: 'stub is 8 mm longer' } },
+    {
+      kind: 'point-compared',
+      body: { part: 'drain pump', kind: 'pump', point: 'volts', old: '230 V', fresh: '220-240 V' },
+    },
+    {
+      kind: 'point-compared',
+      body: { part: 'drain pump', kind: 'pump', point: 'hertz', old: '50 Hz', fresh: '50 Hz' },
+    },
+    { kind: 'point-compared', body: { part: 'drain pump', kind: 'pump', point: 'watts', old: '34 W', fresh: '36 W' } },
+    {
+      kind: 'point-compared',
+      body: { part: 'drain pump', kind: 'pump', point: 'fixing', old: '3 screws', fresh: '3 screws' },
+    },
+    { kind: 'point-compared', body: { part: 'drain pump', kind: 'pump', point: 'ways', old: '2', fresh: '2' } },
+    {
+      kind: 'point-compared',
+      body: { part: 'drain pump', kind: 'pump', point: 'plug side', old: 'left', fresh: 'right' },
+    },
+    {
+      kind: 'point-compared',
+      body: { part: 'drain pump', kind: 'pump', point: 'stub length', old: '24', fresh: '32' },
+    },
+    {
+      kind: 'part-compared',
+      body: { part: 'drain pump', same: false, verdict: 'fits when adapted', differs: 'plug side, stub length' },
+    },
   ],
   back: 0,
   phase: 'return',

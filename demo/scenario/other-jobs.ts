@@ -182,9 +182,35 @@ export const balanceSensor: ToldJob = {
       ),
     ),
   ],
-  bench: [{ kind: 'reading-taken', body: { of: 'sensor supply', value: 4.98, unit: 'V' } }],
+  bench: [
+    { kind: 'reading-taken', body: { of: 'sensor supply', value: 4.98, unit: 'V' } },
+    {
+      kind: 'part-offered',
+      body: {
+        part: 'out-of-balance sensor',
+        supplier: 'Harbour Parts',
+        number: 'WX-4471',
+        price: 31.5,
+        days: 2,
+        warranty: 24,
+        how: 'ordered',
+      },
+    },
+    {
+      kind: 'part-offered',
+      body: {
+        part: 'out-of-balance sensor',
+        supplier: 'Northside Spares',
+        number: 'WX-4471',
+        price: 27,
+        days: 9,
+        how: 'asked',
+      },
+    },
+  ],
   phase: 'bench',
   waitsFor: 'out-of-balance sensor',
+  waitsFrom: { number: 'WX-4471', supplier: 'Harbour Parts' },
   dueInDays: 2,
 }
 

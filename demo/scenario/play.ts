@@ -126,11 +126,12 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
     {
       phase: 'bench',
       ...(job.waitsFor && { waitsFor: job.waitsFor }),
+      ...job.waitsFrom,
       ...(job.dueInDays && { due: new Date(now.getTime() + job.dueInDays * 86_400_000).toISOString() }),
     },
     2,
   )
-  for (const { kind, body } of job.bench ?? []) say(kind, body, 4)
+  for (const { kind, body } of job.bench ?? []) say(kind, body, kind === 'point-compared' ? 0.3 : 4)
   if (job.phase === 'bench') return log
 
   say('phase-changed', { phase: 'return' }, 20)

@@ -1,5 +1,5 @@
 import type { ItemKind } from '@dialytica/core/items'
-import type { BodyOf, foundStates, Phase, Settlement } from '@dialytica/core/log'
+import type { BodyOf, EventName, foundStates, Phase, Settlement } from '@dialytica/core/log'
 import type { Family } from '@dialytica/core/machine'
 import type { Move, MoveKindName, MoveOf } from '@dialytica/core/moves'
 
@@ -33,7 +33,7 @@ export interface ToldJob {
   steps: ToldStep[]
   /** What must come before what on the way back, as somebody said; steps by their number. */
   orders?: { first: number; then: number; why: string }[]
-  bench?: { kind: 'reading-taken' | 'part-compared' | 'check-done'; body: object }[]
+  bench?: { kind: EventName; body: object }[]
   /** How many steps of the return are done. */
   back?: number | 'all'
   /** What is replaced by new instead of refitted, by the kind of item or by the words of the debt. */
@@ -45,6 +45,8 @@ export interface ToldJob {
   /** How much of its proof is done: so many trials, or all of it. Only of a job in its proof, or closed. */
   proved?: number | 'all'
   phase: Phase
+  /** The number of what it waits for, and who sends it. */
+  waitsFrom?: { number: string; supplier: string }
   waitsFor?: string
   dueInDays?: number
 }

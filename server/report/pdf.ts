@@ -3,6 +3,7 @@ import type { JobState } from '@dialytica/core/log'
 import type { Family } from '@dialytica/core/machine'
 import { gates, planReturn } from '@dialytica/core/plan'
 import { drawPicture, pictureTold } from '@dialytica/core/readings'
+import { renewedWords } from '@dialytica/core/fit'
 import { readingWords, report, type Report } from '@dialytica/core/report'
 import { drawValley, profile } from '@dialytica/core/valley'
 import type { Content, TableCell } from 'pdfmake/interfaces.js'
@@ -181,7 +182,7 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
           {
             stack: [
               heading('New on the machine'),
-              list(r.fitted, 'Nothing.'),
+              list([...r.renewed.map(renewedWords), ...r.fitted], 'Nothing.'),
               heading('Gates'),
               list(
                 r.gates.map(

@@ -89,7 +89,7 @@ const facts = (o: Offer) =>
     <ul>
       <li v-for="(o, i) in offers" :key="o.supplier">
         <p>
-          <b>{{ o.supplier }}</b>
+          <b>{{ o.supplier }}</b>:
           <span class="soft"
             >{{ o.how }}{{ i === 0 && offers.length > 1 && o.price !== undefined ? ', cheapest' : '' }}</span
           ><br /><span class="mono">{{ facts(o) }}</span>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { renewedWords } from '@dialytica/core/fit'
 import { readingWords, report } from '@dialytica/core/report'
 import { computed } from 'vue'
 import { inShopTime } from '../../data/time.ts'
@@ -62,9 +63,16 @@ const total = computed(() => r.value.minutes.reduce((n, m) => n + m.minutes, 0))
         </li>
       </ul>
     </section>
-    <section v-if="r.fitted.length" aria-label="New on the machine">
+    <section v-if="r.fitted.length || r.renewed.length" aria-label="New on the machine">
       <h2>New on the machine</h2>
-      <p>{{ r.fitted.join('; ') }}</p>
+      <p v-if="r.fitted.length">{{ r.fitted.join('; ') }}</p>
+      <ul>
+        <li v-for="n in r.renewed" :key="n.name" class="renewed">
+          <Thumb v-if="n.photos.old" :hash="n.photos.old.hash" :alt="`Old ${n.name}`" />
+          <Thumb v-if="n.photos.new" :hash="n.photos.new.hash" :alt="`New ${n.name}`" />
+          {{ renewedWords(n) }}
+        </li>
+      </ul>
     </section>
     <section v-if="total" aria-label="Time">
       <h2>Time</h2>
