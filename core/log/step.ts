@@ -29,6 +29,8 @@ export const photo = shape({
   takenAt: moment().required(),
   closeUpOf: region.default(undefined).optional(),
   stand: stand.default(undefined).optional(),
+  /** The focal length of its lens, in widths of the photo, where the picture says it. */
+  lens: within(0.2, 20),
 })
 /** A photo as a step names it: by the hash of its bytes, with its size in pixels. */
 export type Photo = InferType<typeof photo>

@@ -21,6 +21,8 @@ const unit = (v: Vector): Vector => {
 
 /** How far lenses of phones and tablets see, as focal lengths in widths of the photo: the usual one, the wide one, the one for portraits. */
 const lenses = [1, 0.68, 1.45] as const
+/** What a picture says of its lens is rounded to a whole millimetre, and cropped a little. */
+const lensError = 0.04
 /** So far, in degrees, may a camera in the hand lean while nothing says how far. */
 export const lean = 10
 
@@ -136,12 +138,12 @@ const cornerError = 0.6
 
 /**
  * Every map from pixels of a photo to millimetres on the plane of what is known, that can be so: nobody knows the lens, how far the camera leant, or
- * where between two pixels an edge lies. The first is the likeliest. Empty where what is known is no figure: corners that cross.
+ * where between two pixels an edge lies. The first is the likeliest. `lens` is the focal length in widths of the photo, where it is known. Empty where what is known is no figure: corners that cross.
  */
 export function planesOf(known: Reference, width: number, height: number, lens?: number): Homography[] {
   const middle = { x: width / 2, y: height / 2 }
   const through_ = (normals: (f: number) => readonly Vector[], size: (h: Homography) => number, mm: number) =>
-    (lens ? [lens, lens * 0.93, lens * 1.07] : lenses).flatMap(lens =>
+    (lens ? [lens, lens * (1 - lensError), lens * (1 + lensError)] : lenses).flatMap(lens =>
       normals(lens * width).map(n => {
         const h = facing(n, lens * width, middle)
         return scaled(h, mm / size(h))

@@ -27,12 +27,12 @@ const problems: Readonly<Record<KnownThing, string>> = {
 }
 
 /** A photo to scale by what is known on it, or what to do where that is not seen. */
-export function toScale(light: Light, { is, mm, at }: Known): ToScale | { problem: string } {
+export function toScale(light: Light, { is, mm, at }: Known, lens?: number): ToScale | { problem: string } {
   const { width, height } = light
   const pixels = at.map(p => ({ x: p.x * width, y: p.y * height }))
   const shares = (spots: readonly Spot[]) => spots.map(p => ({ x: p.x / width, y: p.y / height }))
   const found = reference(light, is, mm, pixels)
-  const planes = found ? planesOf(found.reference, width, height) : []
+  const planes = found ? planesOf(found.reference, width, height, lens) : []
   return found && planes.length
     ? { planes, known: Math.max(...mm), outline: shares(found.outline) }
     : { problem: problems[is] }

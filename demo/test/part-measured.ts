@@ -12,7 +12,7 @@ import {
 import { madePart, partPhoto } from './part-photo.ts'
 
 /** What is known of a photo. */
-export const knownKinds = ['coin', 'card', 'length'] as const
+export const knownKinds = ['coin', 'coin, lens known', 'card', 'length'] as const
 export type KnownKind = (typeof knownKinds)[number]
 
 /** A length measured on a photo of a part against what it is: how far off, as a share of what was known; null where it was not told. */
@@ -57,7 +57,7 @@ export async function measuredPart(kind: KnownKind, degrees: number, seed: numbe
         ])
   const mm = known ? (known.is === 'card' ? Math.max(...known.mm) : known.mm) : 0
   if (!known) return { kind, known: mm, error: null }
-  const planes = planesOf(known, picture.width, picture.height)
+  const planes = planesOf(known, picture.width, picture.height, kind === 'coin, lens known' ? photo.lens : undefined)
   const told = lengthBetween(planes, mm, hole(from!), hole(to!), placeError.found)
   return { kind, known: mm, error: told.told ? Math.abs(told.mm - far(from!, to!)) / mm : null }
 }

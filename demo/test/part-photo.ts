@@ -35,6 +35,8 @@ export interface PartPhoto {
   /** Where a place of the part, from its middle, is on the photo. */
   onPart(place: BenchPlace): Spot
   beside: Beside
+  /** The focal length of its lens in widths of the photo, as a picture says it: to a whole millimetre. */
+  lens: number
   /** Where a finger taps that means a place. */
   tapped(at: Spot): Spot
   take(): Promise<Picture>
@@ -61,6 +63,7 @@ export function partPhoto(part: BenchPart, beside: 'coin' | 'card', degrees: num
     seen,
     onPart: p => seen({ x: at.x + c * p.x - s * p.y, y: at.y + s * p.x + c * p.y }),
     beside: by,
+    lens: (Math.round(stand.zoom * 45) / 45) * (2000 / 1600),
     tapped: p => ({ x: p.x + d() * 10 - 5, y: p.y + d() * 10 - 5 }),
     take: async () =>
       developed(await photograph([{ height: 0, svg: drawBench(part, at, turn, [by]) }], stand, lit, seed)),

@@ -18,6 +18,19 @@ async function hashInWorker(blob: Blob): Promise<string> {
 /** When a picture was taken, as far as it says itself: a file knows when it was written. */
 const takenAt = (blob: Blob) => (blob instanceof File && blob.lastModified ? new Date(blob.lastModified) : new Date())
 
+/** The diagonal of the film to which cameras compare their lenses (36 by 24 mm). */
+const film = Math.hypot(36, 24)
+/** The focal length of the lens in widths of the picture, where the camera wrote it into the file. */
+async function lensOf(blob: Blob, width: number, height: number): Promise<number | undefined> {
+  const { default: exifr } = await import('exifr')
+  const tags = (await exifr.parse(blob, ['FocalLengthIn35mmFormat']).catch(() => null)) as {
+    FocalLengthIn35mmFormat?: number
+  } | null
+  const mm = tags?.FocalLengthIn35mmFormat
+  const lens = mm && (mm / film) * (Math.hypot(width, height) / width)
+  return lens && lens > 0.2 && lens < 20 ? lens : undefined
+}
+
 /** Keeps a photo on this device for who took it and says how it is known. Throws with what to do when the picture cannot be read. */
 export async function takePhoto(blob: Blob, actor: string, at = takenAt(blob)): Promise<Photo> {
   const bitmap = await createImageBitmap(blob).catch(() => {
@@ -34,5 +47,6 @@ export async function takePhoto(blob: Blob, actor: string, at = takenAt(blob)): 
   })
   remember(hash, blob)
   void lookForRoom()
-  return { hash, width, height, takenAt: at.toISOString() }
+  const lens = await lensOf(blob, width, height)
+  return { hash, width, height, takenAt: at.toISOString(), ...(lens && { lens }) }
 }

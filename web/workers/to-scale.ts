@@ -24,10 +24,10 @@ async function lightFrom(address: string): Promise<Light> {
 }
 
 /** Brings a photo to scale by what is known on it, and says where taps were meant: at the middles of holes. */
-expose(async (address: string, known: Known | null, taps: readonly Spot[]): Promise<Scaled> => {
+expose(async (address: string, known: Known | null, taps: readonly Spot[], lens?: number): Promise<Scaled> => {
   const light = await lightFrom(address)
   const { width, height } = light
-  const found = known ? toScale(light, known) : null
+  const found = known ? toScale(light, known, lens) : null
   const meant = taps.map(tap => {
     const at = { x: tap.x * width, y: tap.y * height }
     const to = meantBy(light, at)

@@ -49,12 +49,12 @@ const known = (side: Side): Known | undefined => photos.value[side]?.known
 const measuring = (side: Side) => (doing.value === 'length' ? taps.value[side] : [])
 const scaled = {
   old: useScaled(
-    () => photos.value.old?.photo.hash,
+    () => photos.value.old?.photo,
     () => known('old'),
     () => measuring('old'),
   ),
   new: useScaled(
-    () => photos.value.new?.photo.hash,
+    () => photos.value.new?.photo,
     () => known('new'),
     () => measuring('new'),
   ),
