@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { compareParts, look } from '../fit/compare.ts'
 import { fates, hows } from '../fit/judged.ts'
 import { kindNamed, kindNames, kindOf } from '../fit/kinds.ts'
-import { leftTo, offersOf, partsAtHand, toldOf, type PartAtHand } from '../fit/at-hand.ts'
+import { adaptationsOf, leftTo, offersOf, partsAtHand, toldOf, type PartAtHand } from '../fit/at-hand.ts'
 import { stillOn } from '../fit/still-on.ts'
 import { find } from '../finder/find.ts'
 import { text } from '../words/language.ts'
@@ -13,7 +13,7 @@ import { planReturn } from '../plan/plan.ts'
 import { Bench, stepOf } from '../test/acting.ts'
 import { id } from '../test/arbitrary-log.ts'
 import { recordStep } from './steps.ts'
-import { comparePoint, keepVerdict, letGo, makeFit, offer } from './fit.ts'
+import { comparePoint, keepVerdict, letGo, makeFit, offer, unmakeFit } from './fit.ts'
 import { goesOver, settleRest } from './index.ts'
 
 const plate = { volts: '230', hertz: '50', watts: '34', fixing: '3 screws', ways: '2' }
@@ -101,6 +101,22 @@ describe('adapting changes the return', () => {
       .steps.filter(s => s.owes > 0)
       .map(s => s.step.id)
     expect(order).toEqual([id(3, 's'), id(50, 's'), id(1, 's')])
+  })
+  it('is taken back with all that it changed', () => {
+    const bench = pumpJob()
+    const before = [...bench.state.owing].sort()
+    const [old] = bench.state.steps.get(id(2, 's'))!.moves
+    const made = {
+      point: 'plug side',
+      says: 'another way',
+      waypoints: [{ by: 'retainer' as const }],
+      instead: [old!.id],
+    }
+    bench.do(makeFit(bench.state, pumpOf(bench), made, id(50, 's'), id(50, 'm')))
+    expect([...bench.state.owing].sort()).not.toEqual(before)
+    bench.do(unmakeFit(bench.state, adaptationsOf(bench.state, pumpOf(bench))[0]!.id))
+    expect([...bench.state.owing].sort()).toEqual(before)
+    expect(adaptationsOf(bench.state, pumpOf(bench))).toEqual([])
   })
   it('work on the new part is owed before the part goes on', () => {
     const bench = pumpJob()

@@ -7,11 +7,11 @@ import { owedCount, type JobState } from '../log/state.ts'
 import type { Waypoint } from '../items/route.ts'
 import type { Move } from '../moves/registry.ts'
 import { bare } from '../words/phrase.ts'
-import { english } from '../words/english.ts'
 import { cannot, does, happens, says, together, type Act } from './act.ts'
 import { goOn, pause } from './phases.ts'
 import { isLookedOver } from './things.ts'
 import { recordStep } from './steps.ts'
+import { strikeAgain, withdrawAgain } from './undo.ts'
 
 type At = Pick<PartAtHand, 'name' | 'move'>
 const about = ({ name, move }: At) => ({ part: name, ...(move && { move }) })
@@ -80,9 +80,36 @@ export function makeFit(state: JobState, part: PartAtHand, made: MadeToFit, step
     does(
       ...(part.move && !isRoute ? [happens('liaison-told', { how: 'rides on', move, part: part.move })] : []),
       ...gone.map(d => happens('debt-settled', { debt: d.id, how: 'scrapped', count: owedCount(d) })),
-      happens('part-adapted', { ...about(part), point, says, step, scrapped: gone.map(d => english(d.label)) }),
+      happens('part-adapted', { ...about(part), point, says, step, scrapped: gone.map(d => d.id) }),
     ),
   )
+}
+
+/** What made a part fit is taken back: its step is struck, and what was scrapped for it is owed again. Refused where its step is done already. */
+export function unmakeFit(state: JobState, id: string): Act {
+  const entry = state.entries.get(id)
+  if (entry?.kind !== 'part-adapted') return cannot(17)
+  const again = entry.body.scrapped.flatMap(d => state.debts.get(d) ?? []).filter(d => d.settled.scrapped > 0)
+  return together(
+    strikeAgain(entry.body.step),
+    withdrawAgain(id),
+    does(
+      ...again.map(d =>
+        happens('step-reopened', {
+          step: d.step,
+          debts: [{ debt: d.id, how: 'scrapped', count: d.settled.scrapped, marks: [] }],
+        }),
+      ),
+    ),
+  )
+}
+
+/** True where somebody said what is on the old part, or that nothing is. */
+export function isOldLookedOver(state: JobState, { step, move }: PartAtHand): boolean {
+  if (!step || !move) return false
+  const own = state.steps.get(step)?.moves.find(m => m.id === move)
+  const isListed = own?.kind === 'replace-part' && (own.carryOver.length > 0 || own.nothingOver === true)
+  return isListed || isLookedOver(state, step, move)
 }
 
 /**
@@ -93,9 +120,7 @@ export function letGo(state: JobState, part: PartAtHand, to: Fate, reason = ''):
   if (!part.move || !part.step) return cannot(4)
   const still = stillOn(state, part.move)
   const why = reason.trim()
-  const own = state.steps.get(part.step)?.moves.find(m => m.id === part.move)
-  const isListed = own?.kind === 'replace-part' && (own.carryOver.length > 0 || own.nothingOver)
-  if (!why && !isListed && !isLookedOver(state, part.step, part.move)) return cannot(27, part.name)
+  if (!why && !isOldLookedOver(state, part)) return cannot(27, part.name)
   if (!why && still.length) return cannot(26, { list: still.map(d => d.label) })
   return says('old-part-left', {
     part: part.name,

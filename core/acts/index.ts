@@ -4,6 +4,7 @@ export {
   arrived,
   compareAs,
   comparePoint,
+  isOldLookedOver,
   keepVerdict,
   letGo,
   makeFit,
@@ -11,6 +12,7 @@ export {
   order,
   photograph,
   sendBack,
+  unmakeFit,
 } from './fit.ts'
 export { isPassed, passGate } from './gates.ts'
 export { openJob, tellIntake } from './intake.ts'

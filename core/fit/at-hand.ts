@@ -77,12 +77,17 @@ export function offersOf(state: JobState, part: PartAtHand): Offer[] {
 }
 
 /** How a part was made to fit, in the order of time. */
-export const adaptationsOf = (state: JobState, part: PartAtHand): EntryOf<'part-adapted'>['body'][] =>
-  entriesOf(state, 'part-adapted').flatMap(({ body }) => (isAbout(body, part) ? [body] : []))
+export const adaptationsOf = (
+  state: JobState,
+  part: PartAtHand,
+): (EntryOf<'part-adapted'>['body'] & { id: string })[] =>
+  entriesOf(state, 'part-adapted').flatMap(({ id, body }) => (isAbout(body, part) ? [{ ...body, id }] : []))
 
 /** Where the old part went; null while it is on the bench. */
-export const leftTo = (state: JobState, part: PartAtHand): EntryOf<'old-part-left'>['body'] | null =>
-  entriesOf(state, 'old-part-left').findLast(({ body }) => body.move === part.key)?.body ?? null
+export function leftTo(state: JobState, part: PartAtHand): (EntryOf<'old-part-left'>['body'] & { id: string }) | null {
+  const last = entriesOf(state, 'old-part-left').findLast(({ body }) => body.move === part.key)
+  return last ? { ...last.body, id: last.id } : null
+}
 
 /** The last photo of the old part and of the new one, with what is known on each. */
 export function photosOf(

@@ -122,7 +122,8 @@ export const entryBodies = {
     point: line().required(),
     says: line().required('say how it is made to fit'),
     step: uuid().required(),
-    scrapped: listOf(line().required(), limits.moves).required(),
+    /** Debts of what nobody refits any more: they were scrapped for it. */
+    scrapped: listOf(debtId().required(), limits.debts).required(),
   }),
   /** A tool that was made for a part: what it is, and for what. */
   'tool-made': shape({

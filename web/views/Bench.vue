@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { compareAs, comparePoint, keepVerdict } from '@dialytica/core/acts'
+import { compareAs, comparePoint, keepVerdict, unmakeFit } from '@dialytica/core/acts'
 import {
   adaptationsOf,
   compareParts,
@@ -11,6 +11,7 @@ import {
   type Told,
 } from '@dialytica/core/fit'
 import { whyNot } from '@dialytica/core/log'
+import { text } from '@dialytica/core/words'
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -68,6 +69,9 @@ const adapts = computed(
 )
 /** How the two are held side by side. */
 const way = ref<BenchWay>('points')
+/** What was scrapped, by the words of its debt. */
+const labelOf = (id: string) => text(job.state.debts.get(id)?.label ?? '')
+const unmake = (id: string) => (problem.value = whyNot(job.act(unmakeFit(job.state, id))) ?? '')
 const making = ref<string | null>(null)
 const inHand = computed<Looked | undefined>(() => adapts.value.find(p => p.point.name === making.value))
 watch(
@@ -128,10 +132,13 @@ watch(
             <NButton v-else @click="making = p.point.name">Make it fit: {{ p.point.name }}</NButton>
           </template>
         </template>
-        <p v-for="m in made" :key="m.step" class="made">
-          In the return: {{ m.says
-          }}<template v-if="m.scrapped.length"> Scrapped: {{ m.scrapped.join(', ') }}.</template>
-        </p>
+        <div v-for="m in made" :key="m.id" class="made">
+          <p>
+            In the return: {{ m.says
+            }}<template v-if="m.scrapped.length"> Scrapped: {{ m.scrapped.map(labelOf).join(', ') }}.</template>
+          </p>
+          <NButton v-if="!job.isFixed" @click="unmake(m.id)">Take it back</NButton>
+        </div>
         <OldPart :part="part" />
         <WhoHasIt v-if="part.isNew" :part="part" />
       </section>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isLookedOver, letGo, settle } from '@dialytica/core/acts'
+import { isOldLookedOver, letGo, settle, withdrawAgain } from '@dialytica/core/acts'
 import { fates, leftTo, nameOf, stillOn, type Fate, type PartAtHand } from '@dialytica/core/fit'
 import { owedCount, whyNot, type Debt } from '@dialytica/core/log'
 import { bare } from '@dialytica/core/words'
@@ -25,12 +25,7 @@ watch(
 )
 const still = computed(() => (props.part.move ? stillOn(job.state, props.part.move) : []))
 const gone = computed(() => leftTo(job.state, props.part))
-const own = computed(() => job.state.steps.get(props.part.step ?? '')?.moves.find(m => m.id === props.part.move))
-const isLooked = computed(
-  () =>
-    (own.value?.kind === 'replace-part' && (own.value.carryOver.length > 0 || own.value.nothingOver)) ||
-    (props.part.step !== undefined && isLookedOver(job.state, props.part.step, props.part.move!)),
-)
+const isLooked = computed(() => isOldLookedOver(job.state, props.part))
 const move = (debt: Debt) =>
   (problem.value = whyNot(job.act(settle(job.state, debt, 'refitted', owedCount(debt)))) ?? '')
 function go(to: Fate): void {
@@ -42,10 +37,15 @@ function go(to: Fate): void {
 <template>
   <section class="old" aria-label="The old part">
     <h2>The old {{ bare(part.name) }}</h2>
-    <p v-if="gone">
-      Gone: {{ gone.to
-      }}<template v-if="gone.left?.length">, with {{ gone.left.join(', ') }} on it. {{ gone.reason }}</template>
-    </p>
+    <template v-if="gone">
+      <p>
+        Gone: {{ gone.to
+        }}<template v-if="gone.left?.length">, with {{ gone.left.join(', ') }} on it. {{ gone.reason }}</template>
+      </p>
+      <NButton v-if="!job.isFixed" @click="problem = whyNot(job.act(withdrawAgain(gone.id))) ?? ''"
+        >It is still here</NButton
+      >
+    </template>
     <template v-else-if="part.step && !job.isFixed">
       <GoesOver
         v-if="!isLooked"
