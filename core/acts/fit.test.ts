@@ -46,6 +46,16 @@ describe('old and new held side by side', () => {
       ['base cover', 'part', false],
     ])
   })
+  it('the kind is that of the name, else of what the assembly took it for', () => {
+    const bench = new Bench()
+    bench.record(1, 'base', {
+      kind: 'replace-part',
+      part: { name: 'water solenoid', is: 'inlet valve' },
+      carryOver: [],
+    })
+    bench.record(2, 'base', { kind: 'replace-part', part: { name: 'grey thing' }, carryOver: [] })
+    expect(partsAtHand(bench.state).map(p => p.kind.name)).toEqual(['valve', 'part'])
+  })
   it('the last word of each point counts, and a word that says nothing takes it back', () => {
     const bench = pumpJob()
     tell(bench, Object.fromEntries(Object.entries(plate).map(([k, v]) => [k, [v, v]])))

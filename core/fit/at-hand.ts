@@ -33,7 +33,8 @@ export function partsAtHand(state: JobState, suspects: readonly string[] = []): 
       if (!('part' in move) || move.kind === 'adapt' || move.kind === 'fit-new') return []
       const debt = state.debts.get(move.id)
       const renewed = move.kind === 'replace-part' || move.kind === 'exchange' || debt?.renew || debt?.settled.replaced
-      return [{ key: move.id, name: move.part.name, move: move.id, step: id, isNew: Boolean(renewed) }]
+      const { name, is } = move.part
+      return [{ key: move.id, name, is, move: move.id, step: id, isNew: Boolean(renewed) }]
     })
   })
   const said = [...entriesOf(state, 'point-compared'), ...entriesOf(state, 'part-offered')].map(e => e.body)
@@ -41,15 +42,15 @@ export function partsAtHand(state: JobState, suspects: readonly string[] = []): 
     name => !off.some(o => sameName(o.name, name)),
   )
   const first = new Map(named.map(name => [name.trim().toLowerCase(), name]))
-  const all = [...off, ...[...first.values()].map(name => ({ key: name, name, isNew: true }))]
+  const all = [...off, ...[...first.values()].map(name => ({ key: name, name, is: undefined, isNew: true }))]
   return all
-    .map(part => {
+    .map(({ is, ...part }) => {
       const told = said.filter(b => isAbout(b, part))
       const kind = told.findLast(b => 'kind' in b && b.kind)
       return {
         ...part,
         isNew: part.isNew || told.length > 0,
-        kind: kind && 'kind' in kind && kind.kind ? kindNamed(kind.kind) : kindOf(part.name),
+        kind: kind && 'kind' in kind && kind.kind ? kindNamed(kind.kind) : kindOf(part.name, is),
       }
     })
     .sort((a, b) => Number(b.isNew) - Number(a.isNew))

@@ -82,13 +82,14 @@ const isTail = (words: readonly string[], of: readonly string[]) =>
 
 /**
  * Of which kind a part is, by what it is called: the head of its name decides (`ring of the pump` is a ring, `pump bracket` none of these),
- * the longest words first.
+ * the longest words first. `is` is what the assembly took it for, where its own name says nothing.
  */
-export function kindOf(name: string): PartKind {
+export function kindOf(name: string, is = name): PartKind {
   const all = termsOf(name.split(/,|\(|\b(?:of|for|on|from|with)\b/)[0]!)
   const head = all.slice(0, all.findLastIndex(says) + 1)
   const known = table()
     .flatMap(kind => kind.words.map(words => ({ kind, words })))
     .sort((a, b) => b.words.length - a.words.length)
-  return (known.find(k => isTail(k.words, head)) ?? { kind: kindNamed('part') }).kind
+  const found = known.find(k => isTail(k.words, head))?.kind
+  return found ?? (is === name ? kindNamed('part') : kindOf(is))
 }

@@ -66,6 +66,37 @@ describe('the codes of a model', () => {
   })
 })
 
+describe('what earlier jobs of a model learnt of its parts', () => {
+  it('is how a new one was made to fit, tools, sources that sent one, and verdicts; what was taken back is not, nor is it told to another shop', async () => {
+    const job = await opened()
+    await say(job, 'part-offered', {
+      part: 'drain pump',
+      supplier: 'Harbour Parts',
+      number: 'DP-1',
+      price: 48,
+      how: 'asked',
+    })
+    await say(job, 'part-offered', {
+      part: 'drain pump',
+      supplier: 'Harbour Parts',
+      number: 'DP-1',
+      price: 48,
+      how: 'here',
+    })
+    await say(job, 'tool-made', { part: 'drain pump', tool: 'a block with a hole', use: 'to press it out' })
+    await say(job, 'part-compared', { part: 'drain pump', same: false, verdict: 'send back', differs: 'watts' })
+    const slip = await say(job, 'tool-made', { part: 'drain pump', tool: 'a bent wire' })
+    await say(job, 'entry-withdrawn', { entry: slip, reason: 'it was there' })
+    const learnt = (await mine.get(`/api/models/${model}/parts`).expect(200)).body as { what: string; says: string }[]
+    expect(learnt.map(l => [l.what, l.says]).sort()).toEqual([
+      ['compared', 'send back: watts'],
+      ['source', 'Harbour Parts · DP-1 · 48.00: here'],
+      ['tool', 'a block with a hole, to press it out'],
+    ])
+    await (await w.as('stranger')).get(`/api/models/${model}/parts`).expect(404)
+  })
+})
+
 describe('what the shop sets', () => {
   it('holds for all its jobs, the last word of each, and for no other shop', async () => {
     await say(await opened(), 'shop-set', { setting: 'rate', value: '48' })
