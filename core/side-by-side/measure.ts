@@ -1,14 +1,11 @@
 import { after, inverse, through, type Homography, type Spot } from '../then-and-now/homography.ts'
-import { apart, type Reference } from './plane.ts'
+import { apart } from './plane.ts'
 
 /** A length on a photo: its middle and how far it may be off, in mm; or too far off to be told. */
 export type Measured = { mm: number; off: number; told: true } | { mm: number; off: number; told: false }
 
 /** A length that may be off by more than this share of what is known is not told. */
-export const limit = 0.02
-
-/** The length that is known of a reference, in mm: the longest of it. */
-export const knownOf = (known: Reference): number => (known.is === 'card' ? Math.max(...known.mm) : known.mm)
+const limit = 0.02
 
 /** How far a place may be off, in pixels: half of one where an edge was found, as far as a finger misses where none was. */
 export const placeError = { found: 0.7, tapped: 3 } as const

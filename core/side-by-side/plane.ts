@@ -24,7 +24,7 @@ const lenses = [1, 0.68, 1.45] as const
 /** What a picture says of its lens is rounded to a whole millimetre, and cropped a little. */
 const lensError = 0.04
 /** So far, in degrees, may a camera in the hand lean while nothing says how far. */
-export const lean = 10
+const lean = 10
 
 /** The map from pixels to a plane that faces a camera so, where the plane is one focal length away; scale and turn are free. */
 function facing(normal: Vector, f: number, middle: Spot): Homography {
@@ -136,45 +136,41 @@ const rimError = 0.24
 /** So many pixels a corner may be off. */
 const cornerError = 0.6
 
-/**
- * Every map from pixels of a photo to millimetres on the plane of what is known, that can be so: nobody knows the lens, how far the camera leant, or
- * where between two pixels an edge lies. The first is the likeliest. `lens` is the focal length in widths of the photo, where it is known. Empty where what is known is no figure: corners that cross.
- */
-export function planesOf(known: Reference, width: number, height: number, lens?: number): Homography[] {
+/** Maps for every lens and for all that a plane can face then, each brought to a size in mm that is known. */
+const sized = (
+  width: number,
+  height: number,
+  lens: number | undefined,
+  faces: (f: number, middle: Spot) => readonly Vector[],
+  size: (h: Homography) => number,
+  mm: number,
+): Homography[] => {
   const middle = { x: width / 2, y: height / 2 }
-  const through_ = (normals: (f: number) => readonly Vector[], size: (h: Homography) => number, mm: number) =>
-    (lens ? [lens, lens * (1 - lensError), lens * (1 + lensError)] : lenses).flatMap(lens =>
-      normals(lens * width).map(n => {
-        const h = facing(n, lens * width, middle)
-        return scaled(h, mm / size(h))
-      }),
-    )
-  if (known.is === 'length')
-    return through_(
-      () => anyLean,
-      h => apart(h, known.from, known.to),
-      known.mm,
-    )
-  if (known.is === 'round') {
-    const { rim: e } = known
-    const near = [
-      [0, 0],
-      [rimError, -rimError],
-      [-rimError, rimError],
-      [rimError, rimError],
-      [-rimError, -rimError],
-    ] as const
-    return through_(
-      // Seen through another lens the camera would have to lean more than a hand lets it.
-      f =>
-        near
-          .flatMap(([da, db]) => facedBy({ ...e, ...ordered(e.a + da, e.b + db, e.turn) }, f, middle))
-          .filter(n => n[2] >= leaning),
-      h => radiusOn(h, e),
-      known.mm / 2,
-    )
-  }
-  const [w, h] = known.mm
+  const all = lens ? [lens, lens * (1 - lensError), lens * (1 + lensError)] : lenses
+  return all.flatMap(l =>
+    faces(l * width, middle).map(n => {
+      const h = facing(n, l * width, middle)
+      return scaled(h, mm / size(h))
+    }),
+  )
+}
+
+/** What the axes of a rim may be off, together. */
+const rimErrors = [
+  [0, 0],
+  [rimError, -rimError],
+  [-rimError, rimError],
+  [rimError, rimError],
+  [-rimError, -rimError],
+] as const
+/** How a plane can face the camera on which this rim is round; seen through another lens it would have to lean more than a hand lets it. */
+const facedByRim = (e: Ellipse) => (f: number, middle: Spot) =>
+  rimErrors
+    .flatMap(([da, db]) => facedBy({ ...e, ...ordered(e.a + da, e.b + db, e.turn) }, f, middle))
+    .filter(n => n[2] >= leaning)
+
+/** The map of four corners, and those with each of them a little off. */
+function byCorners([w, h]: readonly [number, number], corners: readonly Spot[]): Homography[] {
   const to = [
     { x: 0, y: 0 },
     { x: w, y: 0 },
@@ -191,10 +187,29 @@ export function planesOf(known: Reference, width: number, height: number, lens?:
     ]),
   ]
   return shifts.flatMap(([i, dx, dy]) => {
-    const from = known.corners.map((p, k) => (k === i ? { x: p.x + dx!, y: p.y + dy! } : p))
+    const from = corners.map((p, k) => (k === i ? { x: p.x + dx!, y: p.y + dy! } : p))
     const map = homographyOf(from.map((p, k) => ({ from: p, to: to[k]! })))
     return map ? [map] : []
   })
+}
+
+/**
+ * Every map from pixels of a photo to millimetres on the plane of what is known, that can be so: nobody knows the lens, how far the camera leant, or
+ * where between two pixels an edge lies. The first is the likeliest. `lens` is the focal length in widths of the photo, where it is known. Empty
+ * where a round thing says that the camera leant farther than a hand holds it, and where corners cross.
+ */
+export function planesOf(known: Reference, width: number, height: number, lens?: number): Homography[] {
+  if (known.is === 'card') return byCorners(known.mm, known.corners)
+  if (known.is === 'round')
+    return sized(width, height, lens, facedByRim(known.rim), h => radiusOn(h, known.rim), known.mm / 2)
+  return sized(
+    width,
+    height,
+    lens,
+    () => anyLean,
+    h => apart(h, known.from, known.to),
+    known.mm,
+  )
 }
 
 /** Two half axes with the longer first, and the direction of that one. */

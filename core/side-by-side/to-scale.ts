@@ -33,9 +33,10 @@ export function toScale(light: Light, { is, mm, at }: Known, lens?: number): ToS
   const shares = (spots: readonly Spot[]) => spots.map(p => ({ x: p.x / width, y: p.y / height }))
   const found = reference(light, is, mm, pixels)
   const planes = found ? planesOf(found.reference, width, height, lens) : []
-  return found && planes.length
+  if (!found) return { problem: problems[is] }
+  return planes.length
     ? { planes, known: Math.max(...mm), outline: shares(found.outline) }
-    : { problem: problems[is] }
+    : { problem: 'The camera leant too far: photograph it again from straight above.' }
 }
 
 function reference(
