@@ -240,6 +240,8 @@ test('two photos at one scale by a card: the pitch of the holes is measured on b
   const tap = async (side: string, taken: number, [x, y]: readonly [number, number], marks: number) => {
     const at = project(poseOf(taken * 10_007 + (now % 9973)), x * 7, y * 7)!
     const stage = photo(side).locator('[data-stage]')
+    // What was laid out anew has its size two pictures later.
+    await page.evaluate(() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done))))
     const box = (await stage.boundingBox())!
     await stage.click({ position: { x: box.width * at.x, y: box.height * at.y } })
     await expect(photo(side).locator('[data-mark]')).toHaveCount(marks)
@@ -253,6 +255,7 @@ test('two photos at one scale by a card: the pitch of the holes is measured on b
     await expect(page.getByRole('button', { name: `The ${side} one again` })).toBeVisible()
     await expect(photo(side).locator('img').first()).toHaveJSProperty('complete', true)
   }
+  await expect(page.getByRole('button', { name: 'Measure', exact: true })).toBeVisible()
   for (const [side, taken, card] of sides) {
     const corners = [
       [-27, -42.8],

@@ -201,7 +201,7 @@ test('a whole proof by touch on a phone: what is not done says why, what failed 
   test.setTimeout(180_000)
   const page = await another({ ...devices['Pixel 7'], viewport: { width: 390, height: 844 }, deviceScaleFactor: 1 })
   await page.clock.install()
-  await beginDescent(page, '2231-8705')
+  await beginDescent(page, '2231-9210')
   const entry = page.getByRole('textbox', { name: 'Quick line' })
   for (const [i, line] of ['base: sump hose off, spring clamp', 'base: unplug the drain pump'].entries()) {
     await entry.fill(line)

@@ -161,12 +161,13 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
     ['part', 'Exchange'],
     ['part', 'Fit new'],
     ['part', 'Fold back'],
+    ['part', 'Make fit'],
     ['posture', 'Pull out'],
   ] as const) {
     await pick(page, kind)
     await choose(page, 'Kind of act', act)
   }
-  await expect(page.getByRole('list', { name: 'Moves of this step' }).getByRole('listitem')).toHaveCount(10)
+  await expect(page.getByRole('list', { name: 'Moves of this step' }).getByRole('listitem')).toHaveCount(11)
   await stepDown(page)
   // 13: a turn of the machine
   await zone(page, 'outside')
@@ -184,7 +185,7 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
     await page.getByRole('link', { name: 'Close', exact: true }).click()
     await page.getByRole('button', { name: 'Close clean' }).click()
     await expect(page.getByRole('alert')).toContainText('Something is still owed')
-    await expect(page.getByRole('list', { name: 'What is owed' }).getByRole('listitem')).toHaveCount(18)
+    await expect(page.getByRole('list', { name: 'What is owed' }).getByRole('listitem')).toHaveCount(19)
   })
 
   await test.step('the return, each piece tapped, last step first', async () => {

@@ -85,6 +85,7 @@ watch(
 
 <template>
   <main class="bench">
+    <h1 class="sr">Bench{{ part ? `, ${part.name}` : '' }}</h1>
     <PartsList class="list" :parts="parts" :chosen="part?.key" @choose="choose" />
     <template v-if="part && comparison">
       <section v-if="way === 'photos'" class="points photos" aria-label="Side by side">
@@ -154,7 +155,7 @@ watch(
   min-height: 0;
   font-size: 18px;
 }
-.bench > * {
+.bench > :not(.sr) {
   overflow: auto;
   padding: 14px 16px;
 }

@@ -223,7 +223,8 @@ const asks = computed(() => {
 <style scoped>
 .sides {
   display: grid;
-  grid-template: minmax(0, 1fr) auto / 1fr 1fr;
+  /* Nothing moves under a finger that taps corners: what is said below keeps its height. */
+  grid-template: minmax(0, 1fr) 208px / 1fr 1fr;
   gap: 2px;
   min-height: 0;
   height: 100%;
@@ -235,6 +236,8 @@ const asks = computed(() => {
   grid-column: 1 / -1;
   display: grid;
   gap: 8px;
+  align-content: start;
+  overflow: auto;
   padding: 10px 14px;
   background: var(--ground);
 }

@@ -16,7 +16,7 @@ const by = computed(() => props.of.by.map(p => p.point.name))
 
 <template>
   <section :class="['verdict', of.verdict.replaceAll(' ', '-')]" aria-label="The verdict" role="status">
-    <h1>{{ titles[of.verdict] }}</h1>
+    <h2>{{ titles[of.verdict] }}</h2>
     <p>
       {{ text(of.because) }}<template v-if="by.length">: {{ by.join(', ') }}</template
       >.
@@ -39,7 +39,7 @@ const by = computed(() => props.of.by.map(p => p.point.name))
 .send-back {
   border-color: var(--off);
 }
-h1 {
+h2 {
   font-size: 36px;
   font-stretch: 75%;
   line-height: 1.05;
