@@ -170,7 +170,7 @@ const asks = computed(() => {
       @shoot="shoot(side)"
       @tap="tap(side, $event)"
     />
-    <div class="tools">
+    <section class="tools" tabindex="0" aria-label="What is known, and lengths">
       <p role="status">
         <b>{{ asks }}</b>
       </p>
@@ -216,7 +216,7 @@ const asks = computed(() => {
           />
         </div>
       </template>
-    </div>
+    </section>
   </div>
 </template>
 
@@ -258,6 +258,9 @@ const asks = computed(() => {
   width: 220px;
 }
 @media (max-width: 1000px) {
+  .tools {
+    overflow: visible;
+  }
   .sides {
     grid-template: 46vh 46vh auto / 1fr;
   }
