@@ -1,4 +1,4 @@
-import { stillOn } from '../fit/still-on.ts'
+import { sittingOnOld } from '../fit/still-on.ts'
 import { entriesOf } from '../log/entry.ts'
 import { owedCount, settledCount, type Debt, type JobState } from '../log/state.ts'
 import { zoneTitle, type Family } from '../machine/families.ts'
@@ -91,12 +91,13 @@ function holesBy(at: Ground, fit: (move: Move, debt: Debt) => number): Place[] {
  * be still on it they are looked at first, above all for that very thing.
  */
 function oldParts(at: Ground, lacking?: Debt): Place[] {
+  const sitting = sittingOnOld(at.state)
   const gone = new Map(entriesOf(at.state, 'old-part-left').map(({ body }) => [body.move, body]))
   return at.plan.flatMap(r =>
     r.moves.flatMap(({ move }): Place[] => {
       if (!('part' in move) || move.kind === 'adapt') return []
       const debt = at.state.debts.get(move.id)
-      const [still, left] = [stillOn(at.state, move.id), gone.get(move.id)]
+      const [still, left] = [sitting.get(move.id) ?? [], gone.get(move.id)]
       const renewed = move.kind === 'replace-part' || debt?.renew || debt?.settled.replaced || still.length || left
       if (!renewed) return []
       const sits = still.length > 0

@@ -68,14 +68,13 @@ export const atLeast = (why: Phrase) =>
 /** How many there are does not matter. */
 export const anyNumber = (why: Phrase) => rule(number, count, (old, fresh) => (old === fresh ? same : harmless(why)))
 
+/** What is named one after the other, with some signs between. */
+const named = (text: string, between: RegExp) => text.split(between).map(plain).filter(Boolean)
+
 /** Colours of wires in their order: the place in the plug counts, not the colour. */
 export const colours = rule(
   { as: 'words' },
-  text =>
-    text
-      .split(/[/,;+-]|\band\b/)
-      .map(plain)
-      .filter(Boolean),
+  text => named(text, /[/,;+-]|\band\b/),
   (old, fresh) => {
     if (old.length !== fresh.length) return no(say`${fresh.length} wires, not ${old.length}`)
     if (old.every((c, i) => c === fresh[i])) return same
@@ -122,15 +121,9 @@ export const partNumber = rule(
 /** What sits on it. */
 export const sittingOn = rule(
   { as: 'words' },
-  text =>
-    /^(no|none|nothing)\b/i.test(text.trim())
-      ? []
-      : text
-          .split(/,|\band\b/)
-          .map(plain)
-          .filter(Boolean),
+  text => (/^(no|none|nothing)\b/i.test(text.trim()) ? [] : named(text, /,|\band\b/)),
   (old, fresh) => {
-    const named = old.filter(o => !fresh.includes(o)).join(', ')
-    return named ? adapt(say`${named} only on the old one`, 'over', say`move over: ${named}`) : same
+    const only = old.filter(o => !fresh.includes(o)).join(', ')
+    return only ? adapt(say`${only} only on the old one`, 'over', say`move over: ${only}`) : same
   },
 )

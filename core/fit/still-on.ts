@@ -1,32 +1,34 @@
-import type { JobState, Debt } from '../log/state.ts'
-import { owedCount } from '../log/state.ts'
+import type { Debt, JobState } from '../log/state.ts'
 import { bare } from '../words/phrase.ts'
 
 /** Where something lies that still sits on an old part. */
 export const onTheOld = (part: string): string => `on the old ${bare(part)}`
 
 /**
- * What is owed on the new part and still sits on the old one, by the move with which the old one came off: the carry-overs of its replacing, and
- * what somebody found on it later.
+ * What is owed on new parts and still sits on the old ones, by the moves with which the old ones came off: the carry-overs of their replacing, and what
+ * somebody found on them later. O(entries + debts that are owed).
  */
-export function stillOn(state: JobState, move: string): Debt[] {
-  const told = new Set(
-    [...state.entries.values()].flatMap(e =>
-      e.kind === 'liaison-told' && e.body.how === 'rides on' && e.body.part === move && !e.body.not
-        ? [e.body.move]
-        : [],
-    ),
-  )
-  const sits = (debt: Debt) => {
-    if (debt.move === move) return debt.id !== move
-    const own = told.has(debt.move) && state.steps.get(debt.step)?.moves.find(m => m.id === debt.move)
-    return own && 'part' in own && (own.part.lies ?? '').startsWith(onTheOld(''))
+export function sittingOnOld(state: JobState): Map<string, Debt[]> {
+  const ridesOn = new Map<string, string[]>()
+  for (const { kind, body } of state.entries.values())
+    if (kind === 'liaison-told' && body.how === 'rides on' && body.move && !body.not)
+      ridesOn.set(body.move, [...(ridesOn.get(body.move) ?? []), body.part])
+  const parts = (debt: Debt): readonly string[] => {
+    if (debt.id !== debt.move) return [debt.move]
+    const own = ridesOn.has(debt.move) && state.steps.get(debt.step)?.moves.find(m => m.id === debt.move)
+    const sits = own && 'part' in own && (own.part.lies ?? '').startsWith(onTheOld(''))
+    return sits ? [...new Set(ridesOn.get(debt.move))] : []
   }
-  return [...state.owing].flatMap(id => {
+  const found = new Map<string, Debt[]>()
+  for (const id of state.owing) {
     const debt = state.debts.get(id)
-    return debt && owedCount(debt) > 0 && sits(debt) ? [debt] : []
-  })
+    if (debt) for (const part of parts(debt)) found.set(part, [...(found.get(part) ?? []), debt])
+  }
+  return found
 }
+
+/** The same of one old part. */
+export const stillOn = (state: JobState, move: string): Debt[] => sittingOnOld(state).get(move) ?? []
 
 /** What a thing on an old part was called when it was recorded. */
 export function nameOf(state: JobState, debt: Debt): string {

@@ -1,5 +1,5 @@
 import type { Spot } from '../then-and-now/homography.ts'
-import { step, type Light } from './light.ts'
+import { sharpest, step, type Light } from './light.ts'
 
 /** A line as all places with `x · nx + y · ny = far`, its direction of length one. */
 interface Line {
@@ -11,6 +11,8 @@ interface Line {
 /** So many places along a side are looked at, and so far to each side of what was tapped, in pixels. */
 const places = 60
 const reach = 14
+/** An edge is a change of light of more than this, of 255. */
+const least = 8
 
 /** The straight line nearest to some places, without those far off it: total least squares, twice. */
 function lineOf(spots: readonly Spot[]): Line {
@@ -44,13 +46,8 @@ function sideOf(light: Light, from: Spot, to: Spot): Line | null {
     Array.from({ length: places }, (_, i): Spot[] => {
       const along = 0.06 + (0.88 * i) / (places - 1)
       const [x, y] = [from.x + (to.x - from.x) * along, from.y + (to.y - from.y) * along]
-      const strength = (t: number) => sign * step(light, x + nx * t, y + ny * t, nx, ny, 1.5)
-      let [best, at] = [8, NaN]
-      for (let t = -reach; t <= reach; t += 0.5) if (strength(t) > best) [best, at] = [strength(t), t]
-      if (Number.isNaN(at)) return []
-      const [before, after] = [strength(at - 0.5), strength(at + 0.5)]
-      const bend = before - 2 * best + after
-      const t = bend < 0 ? at + (0.25 * (before - after)) / bend : at
+      const t = sharpest(by => sign * step(light, x + nx * by, y + ny * by, nx, ny, 1.5), reach, least)
+      if (t === null) return []
       return [{ x: x + nx * t, y: y + ny * t }]
     }).flat()
   const [one, other] = [found(1), found(-1)]

@@ -1,4 +1,5 @@
 import type { Spot } from '../then-and-now/homography.ts'
+import { solve } from '../then-and-now/solve.ts'
 
 /** An ellipse in pixels: its middle, its two half axes, the longer first, and the direction of the longer one in radians. */
 export interface Ellipse {
@@ -7,23 +8,6 @@ export interface Ellipse {
   a: number
   b: number
   turn: number
-}
-
-/** Solves n equations by elimination with row pivots; null where they say too little. `rows` is changed. */
-function solve(rows: number[][]): number[] | null {
-  const n = rows.length
-  for (let c = 0; c < n; c++) {
-    let best = c
-    for (let r = c + 1; r < n; r++) if (Math.abs(rows[r]![c]!) > Math.abs(rows[best]![c]!)) best = r
-    if (Math.abs(rows[best]![c]!) < 1e-12) return null
-    ;[rows[c], rows[best]] = [rows[best]!, rows[c]!]
-    for (let r = 0; r < n; r++) {
-      if (r === c) continue
-      const factor = rows[r]![c]! / rows[c]![c]!
-      for (let k = c; k <= n; k++) rows[r]![k]! -= factor * rows[c]![k]!
-    }
-  }
-  return rows.map((row, i) => row[n]! / row[i]!)
 }
 
 /**
@@ -47,7 +31,7 @@ export function ellipseOf(spots: readonly Spot[]): Ellipse | null {
       rows[r]![5]! += by[r]! * is
     }
   }
-  const found = solve(rows)
+  const found = solve(rows, 1e-12)
   if (!found) return null
   const [p, q, u, v, w] = found as [number, number, number, number, number]
   const [A, B, C] = [1 + p, q, 1 - p]

@@ -30,3 +30,21 @@ export function step(light: Light, x: number, y: number, dx: number, dy: number,
     sum += lightAt(light, x + dx * s, y + dy * s) - lightAt(light, x - dx * s, y - dy * s)
   return sum / over
 }
+
+/** Half a pixel: an edge is looked for in such steps, and found between them. */
+const half = 0.5
+/**
+ * Where an edge is sharpest, from so many pixels before a place to so many beyond, by a parabola over three steps; null where its strength nowhere exceeds
+ * `least`.
+ */
+export function sharpest(strength: (t: number) => number, reach: number, least: number): number | null {
+  let [best, at] = [least, NaN]
+  for (let t = -reach; t <= reach; t += half) {
+    const s = strength(t)
+    if (s > best) [best, at] = [s, t]
+  }
+  if (Number.isNaN(at)) return null
+  const [before, after] = [strength(at - half), strength(at + half)]
+  const bend = before - 2 * best + after
+  return bend < 0 ? at + ((half / 2) * (before - after)) / bend : at
+}

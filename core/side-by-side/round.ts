@@ -1,6 +1,6 @@
 import type { Spot } from '../then-and-now/homography.ts'
 import { ellipseOf, rim, type Ellipse } from './ellipse.ts'
-import { step, type Light } from './light.ts'
+import { sharpest, step, type Light } from './light.ts'
 
 /** So many rays go out from where a finger tapped. */
 const rays = 120
@@ -48,21 +48,12 @@ function circleOf(a: Spot, b: Spot, c: Spot): (Spot & { r: number }) | null {
   return { x, y, r: Math.hypot(a.x - x, a.y - y) }
 }
 
-/** The place of the strongest change of light across a rim, between pixels, by a parabola over three steps; null where there is none. */
+/** The place of the strongest change of light across a rim, between pixels; null where there is none. */
 function sharpened(light: Light, e: Ellipse, angle: number, lighter: boolean, within: number): Spot | null {
   const { x, y, dx, dy } = rim(e, angle)
   const sign = lighter ? 1 : -1
-  let [best, at] = [least, NaN]
-  const strength = (t: number) => sign * step(light, x + dx * t, y + dy * t, dx, dy, 1)
-  for (let t = -within; t <= within; t += 0.5) {
-    const s = strength(t)
-    if (s > best) [best, at] = [s, t]
-  }
-  if (Number.isNaN(at)) return null
-  const [before, after] = [strength(at - 0.5), strength(at + 0.5)]
-  const bend = before - 2 * best + after
-  const t = bend < 0 ? at + (0.25 * (before - after)) / bend : at
-  return { x: x + dx * t, y: y + dy * t }
+  const t = sharpest(by => sign * step(light, x + dx * by, y + dy * by, dx, dy, 1), within, least)
+  return t === null ? null : { x: x + dx * t, y: y + dy * t }
 }
 
 /** An ellipse drawn nearer to the edge that it lies on; null where too little of its rim is seen. */

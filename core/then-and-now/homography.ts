@@ -1,3 +1,5 @@
+import { solve } from './solve.ts'
+
 /** A point; in shares of a photo or in pixels, as its user says. */
 export interface Spot {
   x: number
@@ -63,24 +65,6 @@ function normal(spots: readonly Spot[]): Homography {
   return [s, 0, -s * mx, 0, s, -s * my, 0, 0, 1]
 }
 
-/** Solves eight equations by elimination with row pivots; null where they say too little. `rows` is changed. */
-function solve(rows: number[][]): number[] | null {
-  for (let c = 0; c < 8; c++) {
-    let best = c
-    for (let r = c + 1; r < 8; r++) if (Math.abs(rows[r]![c]!) > Math.abs(rows[best]![c]!)) best = r
-    const pivot = rows[best]!
-    if (Math.abs(pivot[c]!) < 1e-7) return null
-    rows[best] = rows[c]!
-    rows[c] = pivot
-    for (let r = 0; r < 8; r++) {
-      if (r === c) continue
-      const factor = rows[r]![c]! / pivot[c]!
-      for (let k = c; k < 9; k++) rows[r]![k]! -= factor * pivot[k]!
-    }
-  }
-  return rows.map((row, i) => row[8]! / row[i]!)
-}
-
 /**
  * The map that takes `from` nearest to `to`, by least squares over the two linear equations of each match (direct linear transform,
  * Hartley and Zisserman, Multiple View Geometry, 4.1), each with its weight. Null for fewer than four matches, and where they
@@ -103,7 +87,7 @@ export function homographyOf(matches: readonly Match[], weights?: readonly numbe
         if (by !== 0) for (let c = 0; c < 9; c++) sums[r]![c]! += by * row[c]!
       }
   })
-  const found = solve(sums)
+  const found = solve(sums, 1e-7)
   if (!found) return null
   const [a, b, c, d, e, f, g, h] = found as [number, number, number, number, number, number, number, number]
   return after(inverse(n2), after([a, b, c, d, e, f, g, h, 1], n1))

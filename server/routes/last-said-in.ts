@@ -41,6 +41,11 @@ export const lastSaidIn = async <K extends EventName>(
     of,
   )
 
+/** Answers as not found where a model is none of this shop. */
+export async function ofThisShop(db: Db, shop: string, model: string): Promise<void> {
+  if (!(await db.getRepository(Model).existsBy({ id: model, shopId: shop }))) throw notFound()
+}
+
 /** The same of a model, where it is one of this shop; else it is not found. */
 export async function lastSaidOfModel<K extends EventName>(
   db: Db,
@@ -50,6 +55,6 @@ export async function lastSaidOfModel<K extends EventName>(
   of: (one: Said<K>) => string,
   newest: number,
 ): Promise<Said<K>[]> {
-  if (!(await db.getRepository(Model).existsBy({ id: model, shopId: shop }))) throw notFound()
+  await ofThisShop(db, shop, model)
   return lastSaidIn(db, shop, kind, of, newest, model)
 }

@@ -1,8 +1,6 @@
 import type { BodyOf } from '@dialytica/core/log'
 import { calls } from '@dialytica/core/wire'
-import { Model } from '../entities/index.ts'
-import { notFound } from '../problems.ts'
-import { saidIn } from './last-said-in.ts'
+import { ofThisShop, saidIn } from './last-said-in.ts'
 import { route } from './routing.ts'
 
 /** So many words of each kind are read, the newest first. */
@@ -20,7 +18,7 @@ export const learntParts = route(calls.learntParts, {
   replies: { 200: 'How new parts were made to fit, tools that were made, sources and verdicts, the newest first' },
   async answer({ db }, { person, params }) {
     const model = params.model!
-    if (!(await db.getRepository(Model).existsBy({ id: model, shopId: person.shopId }))) throw notFound()
+    await ofThisShop(db, person.shopId, model)
     const [adapted, made, offered, compared] = await Promise.all([
       saidIn(db, person.shopId, 'part-adapted', newest, model),
       saidIn(db, person.shopId, 'tool-made', newest, model),
