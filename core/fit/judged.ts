@@ -22,9 +22,7 @@ export type Fate = (typeof fates)[number]
  * How a new part is made to fit: a line goes another way; what is too long is tied up; something of the old part goes over; something is done
  * to the part, or to what it meets.
  */
-export const adaptations = ['route', 'tie', 'over', 'work'] as const
-/** One of these. */
-export type AdaptationKind = (typeof adaptations)[number]
+export type AdaptationKind = 'route' | 'tie' | 'over' | 'work'
 export interface Adaptation {
   does: AdaptationKind
   /** As a short imperative, without a stop. */

@@ -1,5 +1,6 @@
 import { compareParts, kindOf, type Told } from '@dialytica/core/fit'
 import { cornersAt, lengthBetween, lightOf, meantBy, placeError, planesOf } from '@dialytica/core/side-by-side'
+import type { Spot } from '@dialytica/core/then-and-now'
 import { describe, expect, it } from 'vitest'
 import type { BenchPart } from '../camera/bench-part.ts'
 import { partPhoto } from './part-photo.ts'
@@ -61,11 +62,8 @@ async function readOff(part: BenchPart, seed: number): Promise<{ pitch: string; 
   const light = lightOf(picture)
   const { beside } = photo
   if (beside.is !== 'card') return null
-  const [c, s] = [Math.cos((beside.turn * Math.PI) / 180), Math.sin((beside.turn * Math.PI) / 180)]
-  const corner = (x: number, y: number) =>
-    photo.tapped(photo.seen({ x: beside.x + (c * x - s * y) / 2, y: beside.y + (s * x + c * y) / 2 }))
   const [w, h] = [beside.width, beside.height]
-  const corners = cornersAt(light, [corner(-w, -h), corner(w, -h), corner(w, h), corner(-w, h)])
+  const corners = cornersAt(light, photo.corners() as [Spot, Spot, Spot, Spot])
   const planes = corners && planesOf({ is: 'card', mm: [w, h], corners }, picture.width, picture.height)
   if (!planes) return null
   const [a, b] = [0, 1].map(i => meantBy(light, photo.tapped(photo.onPart(part.holes[i]!))))

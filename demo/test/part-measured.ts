@@ -9,6 +9,7 @@ import {
   roundAt,
   type Reference,
 } from '@dialytica/core/side-by-side'
+import type { Spot } from '@dialytica/core/then-and-now'
 import { madePart, partPhoto } from './part-photo.ts'
 
 /** What is known of a photo. */
@@ -38,11 +39,7 @@ export async function measuredPart(kind: KnownKind, degrees: number, seed: numbe
       const rim = roundAt(light, photo.tapped(photo.seen(beside)), 150)
       return rim && { is: 'round', mm: beside.across, rim }
     }
-    const [c, s] = [Math.cos((beside.turn * Math.PI) / 180), Math.sin((beside.turn * Math.PI) / 180)]
-    const corner = (x: number, y: number) =>
-      photo.tapped(photo.seen({ x: beside.x + c * x - s * y, y: beside.y + s * x + c * y }))
-    const [w, h] = [beside.width / 2, beside.height / 2]
-    const corners = cornersAt(light, [corner(-w, -h), corner(w, -h), corner(w, h), corner(-w, h)])
+    const corners = cornersAt(light, photo.corners() as [Spot, Spot, Spot, Spot])
     return corners && { is: 'card', mm: [beside.width, beside.height], corners }
   }
   const known = reference()

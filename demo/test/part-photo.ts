@@ -37,6 +37,8 @@ export interface PartPhoto {
   beside: Beside
   /** The focal length of its lens in widths of the photo, as a picture says it: to a whole millimetre. */
   lens: number
+  /** Taps on the corners of the card beside it; none where a coin lies there. */
+  corners(): Spot[]
   /** Where a finger taps that means a place. */
   tapped(at: Spot): Spot
   take(): Promise<Picture>
@@ -59,12 +61,26 @@ export function partPhoto(part: BenchPart, beside: 'coin' | 'card', degrees: num
       : { is: 'card', x: 26 + d() * 8, y: 68 + d() * 8, width: 85.6, height: 20, turn: 90 + d() * 6 - 3 }
   const seen = (p: BenchPlace) => through(planeAt(stand, 0), { x: p.x * perMm, y: p.y * perMm })
   const [c, s] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)]
+  const tapped = (p: Spot) => ({ x: p.x + d() * 10 - 5, y: p.y + d() * 10 - 5 })
+  const onCard = ({ x, y, width, height, turn }: Beside & { is: 'card' }) => {
+    const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)]
+    return [
+      [-1, -1],
+      [1, -1],
+      [1, 1],
+      [-1, 1],
+    ].map(([u, v]) => {
+      const [dx, dy] = [(u! * width) / 2, (v! * height) / 2]
+      return tapped(seen({ x: x + cos * dx - sin * dy, y: y + sin * dx + cos * dy }))
+    })
+  }
   return {
     seen,
     onPart: p => seen({ x: at.x + c * p.x - s * p.y, y: at.y + s * p.x + c * p.y }),
     beside: by,
     lens: (Math.round(stand.zoom * 45) / 45) * (2000 / 1600),
-    tapped: p => ({ x: p.x + d() * 10 - 5, y: p.y + d() * 10 - 5 }),
+    corners: () => (by.is === 'card' ? onCard(by) : []),
+    tapped,
     take: async () =>
       developed(await photograph([{ height: 0, svg: drawBench(part, at, turn, [by]) }], stand, lit, seed)),
   }

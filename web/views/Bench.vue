@@ -69,6 +69,7 @@ const adapts = computed(
 )
 /** How the two are held side by side. */
 const way = ref<BenchWay>('points')
+const sectionOf = { points: 'Old against new', photos: 'Side by side', pieces: 'In pieces' } as const
 /** What was scrapped, by the words of its debt. */
 const labelOf = (id: string) => text(job.state.debts.get(id)?.label ?? '')
 const unmake = (id: string) => (problem.value = whyNot(job.act(unmakeFit(job.state, id))) ?? '')
@@ -88,36 +89,32 @@ watch(
     <h1 class="sr">Bench{{ part ? `, ${part.name}` : '' }}</h1>
     <PartsList class="list" :parts="parts" :chosen="part?.key" @choose="choose" />
     <template v-if="part && comparison">
-      <section v-if="way === 'photos'" class="points photos" aria-label="Side by side">
+      <section :class="['points', { photos: way !== 'points' }]" tabindex="0" :aria-label="sectionOf[way]">
         <div class="ways"><BenchWays v-model="way" /></div>
-        <SideBySide :part="part" @tell="(point, old, fresh) => tell(point, { old, fresh })" />
-      </section>
-      <section v-else-if="way === 'pieces'" class="points photos" aria-label="In pieces">
-        <div class="ways"><BenchWays v-model="way" /></div>
-        <InPieces :part="part" />
-      </section>
-      <section v-else class="points" tabindex="0" aria-label="Old against new">
-        <div class="ways"><BenchWays v-model="way" /></div>
-        <header>
-          <h2>Old</h2>
-          <Choice
-            class="kind"
-            :value="part.kind.name"
-            label="Compared as"
-            :options="kinds"
-            @choose="problem = whyNot(job.act(compareAs(part, $event))) ?? ''"
-          />
-          <h2>New</h2>
-        </header>
-        <ol>
-          <PointRow
-            v-for="p in comparison.points"
-            :key="`${part.key} ${p.point.name}`"
-            :of="p"
-            :fixed="job.isFixed"
-            @tell="tell(p.point.name, $event)"
-          />
-        </ol>
+        <SideBySide v-if="way === 'photos'" :part="part" @tell="(point, old, fresh) => tell(point, { old, fresh })" />
+        <InPieces v-else-if="way === 'pieces'" :part="part" />
+        <template v-else>
+          <header>
+            <h2>Old</h2>
+            <Choice
+              class="kind"
+              :value="part.kind.name"
+              label="Compared as"
+              :options="kinds"
+              @choose="problem = whyNot(job.act(compareAs(part, $event))) ?? ''"
+            />
+            <h2>New</h2>
+          </header>
+          <ol>
+            <PointRow
+              v-for="p in comparison.points"
+              :key="`${part.key} ${p.point.name}`"
+              :of="p"
+              :fixed="job.isFixed"
+              @tell="tell(p.point.name, $event)"
+            />
+          </ol>
+        </template>
       </section>
       <section v-if="way === 'points'" class="says" tabindex="0" aria-label="What it says">
         <p class="soft">{{ part.name }}</p>

@@ -97,13 +97,19 @@ const shoot = (side: Side) =>
     },
   })
 
+/** The two places between which is measured on a photo, in its pixels; null while there are not two. */
+function endsOn(side: Side): [Spot, Spot] | null {
+  const of = scaled[side].scaled.value
+  const [a, b] = of?.meant.map(p => ({ x: p.x * of.width, y: p.y * of.height })) ?? []
+  return a && b ? [a, b] : null
+}
 /** The length between the two taps on a photo; null while there are not two, or it is not to scale. */
 function lengthOn(side: Side): Measured | null {
   const of = scaled[side].scaled.value
-  if (!of?.scale || of.meant.length !== 2 || doing.value !== 'length') return null
-  const [a, b] = of.meant.map(p => ({ x: p.x * of.width, y: p.y * of.height }))
+  const ends = endsOn(side)
+  if (!of?.scale || !ends || doing.value !== 'length') return null
   const error = of.meant.every(p => p.isFound) ? placeError.found : placeError.tapped
-  return lengthBetween(of.scale.planes, of.scale.known, a!, b!, error)
+  return lengthBetween(of.scale.planes, of.scale.known, ...ends, error)
 }
 const lengths = computed(() => ({ old: lengthOn('old'), new: lengthOn('new') }))
 const over = computed(() => {
@@ -128,9 +134,9 @@ const isLaid = ref(false)
 /** The new one under the old one, by the two places that were tapped on each. */
 const laid = computed(() => {
   const [a, b] = [scaled.old.scaled.value, scaled.new.scaled.value]
-  if (!a?.scale || !b?.scale || a.meant.length !== 2 || b.meant.length !== 2) return null
-  const on = (s: typeof a) => s.meant.map(p => ({ x: p.x * s.width, y: p.y * s.height })) as unknown as [Spot, Spot]
-  const map = laidAt([a.scale.planes[0]!, b.scale.planes[0]!], on(a), on(b))
+  const [onOld, onNew] = [endsOn('old'), endsOn('new')]
+  if (!a?.scale || !b?.scale || !onOld || !onNew) return null
+  const map = laidAt([a.scale.planes[0]!, b.scale.planes[0]!], onOld, onNew)
   return { ok: true as const, map: inShares(map, a, b), differences: [] }
 })
 const asks = computed(() => {
