@@ -2,7 +2,7 @@ import { knownKinds, measuredPart } from '@dialytica/demo/test/part-measured.ts'
 import type { Line } from './line.ts'
 
 /** Seeds on which nothing was tuned. */
-const first = 70_000
+const first = 90_000
 const pairs = 200
 
 /**

@@ -1,35 +1,9 @@
 import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
 import { poseOf, project } from '@dialytica/demo'
-import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { jobWith, step } from './test/told-job.ts'
+import { expect, newJob, nothingWaits, test } from './test/test.ts'
 
-interface Said {
-  kind: string
-  body: object
-}
-/** A step of a job as it was recorded; its moves told without what the test does not ask for. */
-const step = (zone: string, ...moves: { id: string; kind: string }[]): Said => ({
-  kind: 'step-recorded',
-  body: { step: { id: randomUUID(), zone, photos: [], marks: [], moves: moves.map(m => ({ way: 'down', ...m })) } },
-})
-/** A job of its own in which this was recorded; returns its path. */
-async function jobWith(page: Page, serial: string, ...said: Said[]): Promise<string> {
-  await signIn(page, 'Jon Tarrow')
-  const path = await newJob(page, serial)
-  const job = path.split('/').at(-1)!
-  const me = (await (await page.request.get('/api/session')).json()) as { id: string }
-  const events = said.map((of, i) => ({
-    id: randomUUID(),
-    job,
-    at: new Date(Date.now() - 60_000 + i * 1000).toISOString(),
-    actor: me.id,
-    device: 'test',
-    ...of,
-  }))
-  const reply = await page.request.post(`/api/jobs/${job}/events`, { data: { events } })
-  expect(((await reply.json()) as { refused: unknown[] }).refused).toEqual([])
-  return path
-}
 /** Types what each of the two has at a point. */
 async function tell(page: Page, point: string, old: string, fresh: string): Promise<void> {
   for (const [side, value] of [

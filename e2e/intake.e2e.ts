@@ -62,6 +62,7 @@ test('a machine comes in by a photo of its plate; what needs power, then safe, a
     await page.keyboard.press('PageUp')
     await expect(act('Close the cold tap')).toHaveAttribute('aria-expanded', 'true')
     await page.getByRole('button', { name: 'Runs on: stopcock closed' }).click()
+    await expect(act('Close the hot tap')).toHaveAttribute('aria-expanded', 'true')
     await page.getByRole('button', { name: 'Not here' }).click()
     await expect(act('Close the hot tap')).toContainText('not on this machine')
     const filter = act('Drain what is left')

@@ -101,7 +101,7 @@ export const entryBodies = {
     warranty: wholeWithin(0, 240),
     how: oneOf(offerStates).required(),
   }),
-  /** A photo of the old part or of the new one, and what is known on it: places that somebody tapped, with a length, a diameter, or two sides in mm. */
+  /** A photo of the old part or of the new one, and what is known on it: places that somebody tapped, with a length, a diameter, or two sides in mm; none where the same thing of an unknown size lies on both. */
   'part-photographed': shape({
     part: line().required('name the part'),
     move: uuid(),
@@ -109,9 +109,10 @@ export const entryBodies = {
     photo: photo.required(),
     known: shape({
       is: oneOf(knownThings).required(),
-      mm: listOf(within(0.1, 2000).required(), 2).min(1).required(),
+      mm: listOf(within(0.1, 2000).required(), 2).required(),
       at: listOf(spot().required(), 4).min(1).required(),
     })
+      .test('sides', 'type both sides of the card', known => known?.is !== 'card' || known.mm.length === 2)
       .default(undefined)
       .optional(),
   }),

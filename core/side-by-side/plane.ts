@@ -132,7 +132,7 @@ function radiusOn(h: Homography, e: Ellipse): number {
 /** The least of a direction along the lens, with a little more lean than is asked for. */
 const leaning = Math.cos(((lean + 4) * Math.PI) / 180)
 /** So many pixels the axes of a rim may be off, that was drawn through a hundred places of an edge. */
-const rimError = 0.24
+const rimError = 0.18
 /** So many pixels a corner may be off. */
 const cornerError = 0.6
 
@@ -155,19 +155,28 @@ const sized = (
   )
 }
 
-/** What the axes of a rim may be off, together. */
-const rimErrors = [
-  [0, 0],
-  [rimError, -rimError],
-  [-rimError, rimError],
-  [rimError, rimError],
-  [-rimError, -rimError],
-] as const
+/** A rim as it may be instead: larger or smaller all round, or drawn out by so much in one of eight directions and in by as much across it. */
+function rimsNear(e: Ellipse): Ellipse[] {
+  const [c, s] = [Math.cos(2 * e.turn), Math.sin(2 * e.turn)]
+  const [mean, out] = [(e.a + e.b) / 2, (e.a - e.b) / 2]
+  const drawn = (by: number, x: number, y: number): Ellipse => {
+    const [p, q] = [out * c + x, out * s + y]
+    const far = Math.hypot(p, q)
+    return { ...e, a: mean + by + far, b: mean + by - far, turn: Math.atan2(q, p) / 2 }
+  }
+  const round = Array.from({ length: 8 }, (_, i) => (i * Math.PI) / 4)
+  return [
+    e,
+    drawn(rimError, 0, 0),
+    drawn(-rimError, 0, 0),
+    ...round.map(t => drawn(0, rimError * Math.cos(t), rimError * Math.sin(t))),
+  ]
+}
 /** How a plane can face the camera on which this rim is round; seen through another lens it would have to lean more than a hand lets it. */
-const facedByRim = (e: Ellipse) => (f: number, middle: Spot) =>
-  rimErrors
-    .flatMap(([da, db]) => facedBy({ ...e, ...ordered(e.a + da, e.b + db, e.turn) }, f, middle))
-    .filter(n => n[2] >= leaning)
+const facedByRim = (e: Ellipse) => {
+  const near = rimsNear(e)
+  return (f: number, middle: Spot) => near.flatMap(r => facedBy(r, f, middle)).filter(n => n[2] >= leaning)
+}
 
 /** The map of four corners, and those with each of them a little off. */
 function byCorners([w, h]: readonly [number, number], corners: readonly Spot[]): Homography[] {
@@ -211,7 +220,3 @@ export function planesOf(known: Reference, width: number, height: number, lens?:
     known.mm,
   )
 }
-
-/** Two half axes with the longer first, and the direction of that one. */
-const ordered = (a: number, b: number, turn: number) =>
-  a >= b ? { a, b, turn } : { a: b, b: a, turn: turn + Math.PI / 2 }

@@ -18,6 +18,7 @@ import { toldOf } from '@dialytica/core/safe'
 import { english } from '@dialytica/core/words'
 import { dice, poseOf, standOf } from '../camera/light.ts'
 import { find, shoot } from '../camera/scene.ts'
+import { benchScene } from '../scenes/bench.ts'
 import { sceneOf } from '../scenes/index.ts'
 import { settledHow, type ToldJob, type ToldStep } from './script.ts'
 
@@ -94,9 +95,11 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
   for (const ritual of job.rituals ?? []) say('ritual-kept', ritual, 0.2)
   if (job.phase === 'intake') return log
   say('phase-changed', { phase: 'descent' }, 3)
+  /** The move with which the part of a step came off. */
+  const cameOffWith = (number: number) => state.steps.get(state.order.get(number - 1)!)!.moves[0]!.id
   const away = new Map<string, Set<string>>()
   for (const [i, told] of job.steps.entries()) {
-    const scene = sceneOf(job.family, told.zone)
+    const scene = told.of ? benchScene(job.name, false) : sceneOf(job.family, told.zone)
     const gone = away.get(scene.id) ?? new Set<string>()
     away.set(scene.id, gone)
     const seed = seedOf(job.name, i)
@@ -107,6 +110,7 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
       id: id(),
       zone: told.zone,
       ...(told.posture && { posture: told.posture }),
+      ...(told.of && { of: cameOffWith(told.of) }),
       photos: [photo],
       marks: marksOf(told, moves, job, photo, seed, id),
       moves,
@@ -131,7 +135,8 @@ export async function play(job: ToldJob, { job: jobId, unit, actor, now }: Cast,
     },
     2,
   )
-  for (const { kind, body } of job.bench ?? []) say(kind, body, kind === 'point-compared' ? 0.3 : 4)
+  for (const { kind, body, about } of job.bench ?? [])
+    say(kind, { ...body, ...(about && { move: cameOffWith(about) }) }, kind === 'point-compared' ? 0.3 : 4)
   if (job.phase === 'bench') return log
 
   say('phase-changed', { phase: 'return' }, 20)

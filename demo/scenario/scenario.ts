@@ -1,4 +1,5 @@
 import type { Family } from '@dialytica/core/machine'
+import { agitatorDogs } from './agitator.ts'
 import { dosingPump } from './dosing-pump.ts'
 import { driveMotor } from './drive-motor.ts'
 import { counterweight, leftOver } from './counterweight.ts'
@@ -53,7 +54,19 @@ export const scenario: Scenario = {
     { serial: '5500-0134', model: 'FL-70', stands: 'bay 4', made: 2020 },
     { serial: '5500-0090', model: 'FL-70', stands: 'counter', made: 2020 },
     { serial: '0098-7712', model: 'TL-60', stands: 'corner, covered', made: 2014 },
+    { serial: '0098-7761', model: 'TL-60', stands: 'bay 7', made: 2017 },
     { serial: '0098-7755', model: 'TL-60', stands: 'just in, by the door', made: 2016 },
   ],
-  jobs: [drumLight, dosingPump, balanceSensor, counterweight, mainsFilter, driveMotor, leftOver, outletPump, lidLock],
+  jobs: [
+    drumLight,
+    dosingPump,
+    balanceSensor,
+    agitatorDogs,
+    counterweight,
+    mainsFilter,
+    driveMotor,
+    leftOver,
+    outletPump,
+    lidLock,
+  ],
 }

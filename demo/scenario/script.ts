@@ -12,6 +12,8 @@ export interface ToldStep {
   title?: string
   posture?: Extract<Move, { kind: 'turn-machine' }>['to']
   acts: { move: Told; things: string[] }[]
+  /** The number of the step with which the part came off that this one was taken off on the bench. */
+  of?: number
   /** Said aloud while it was done. */
   note?: string
 }
@@ -33,7 +35,8 @@ export interface ToldJob {
   steps: ToldStep[]
   /** What must come before what on the way back, as somebody said; steps by their number. */
   orders?: { first: number; then: number; why: string }[]
-  bench?: { kind: EventName; body: object }[]
+  /** What was said on the bench; `about` is the number of the step with which that part came off. */
+  bench?: { kind: EventName; body: object; about?: number }[]
   /** How many steps of the return are done. */
   back?: number | 'all'
   /** What is replaced by new instead of refitted, by the kind of item or by the words of the debt. */

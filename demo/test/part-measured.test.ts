@@ -1,5 +1,14 @@
 import { compareParts, kindOf, type Told } from '@dialytica/core/fit'
-import { cornersAt, lengthBetween, lightOf, meantBy, placeError, planesOf } from '@dialytica/core/side-by-side'
+import {
+  cornersAt,
+  lengthBetween,
+  lightOf,
+  longerBy,
+  meantBy,
+  placeError,
+  planesOf,
+  toScale,
+} from '@dialytica/core/side-by-side'
 import type { Spot } from '@dialytica/core/then-and-now'
 import { describe, expect, it } from 'vitest'
 import type { BenchPart } from '../camera/bench-part.ts'
@@ -12,6 +21,32 @@ describe('measuring on photos of parts', () => {
       const { error } = await measuredPart(kind, 10, seed)
       if (error !== null) expect(error).toBeLessThan(0.02)
     }
+  })
+})
+
+/** The pitch of the holes in coins, of a part photographed from straight above with its lens named. */
+async function pitchInCoins(part: BenchPart, seed: number) {
+  const photo = partPhoto(part, 'coin', 0, seed)
+  const picture = await photo.take()
+  const light = lightOf(picture)
+  const shares = (p: Spot) => ({ x: p.x / picture.width, y: p.y / picture.height })
+  const tapped = shares(photo.tapped(photo.seen(photo.beside)))
+  const found = toScale(light, { is: 'coin', mm: [], at: [tapped] }, photo.lens)
+  if ('problem' in found) throw new Error(found.problem)
+  expect(found.unit).toBe('known')
+  const [a, b] = [0, 1].map(i => meantBy(light, photo.tapped(photo.onPart(part.holes[i]!))))
+  return lengthBetween(found.planes, found.known, a!, b!, placeError.found)
+}
+
+describe('the same coin on both photos, its size not known', () => {
+  it('lengths are told in coins, and by how much the new one is longer', async () => {
+    const old = await pitchInCoins(base, 5)
+    const same = await pitchInCoins(base, 6)
+    const longer = await pitchInCoins(wider(6), 7)
+    for (const m of [old, same]) expect(Math.abs(m.mm - 52 / 23.5)).toBeLessThan(m.off)
+    expect(Math.abs(longer.mm - 58 / 23.5)).toBeLessThan(longer.off)
+    expect(longer.mm - old.mm).toBeGreaterThan(old.off + longer.off)
+    expect(longerBy({ ...old, told: true }, { ...same, told: true }).says).toBe('same')
   })
 })
 

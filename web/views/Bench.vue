@@ -91,7 +91,7 @@ watch(
     <template v-if="part && comparison">
       <section :class="['points', { photos: way !== 'points' }]" tabindex="0" :aria-label="sectionOf[way]">
         <div class="ways"><BenchWays v-model="way" /></div>
-        <SideBySide v-if="way === 'photos'" :part="part" @tell="(point, old, fresh) => tell(point, { old, fresh })" />
+        <SideBySide v-if="way === 'photos'" :part="part" @tell="tell" />
         <InPieces v-else-if="way === 'pieces'" :part="part" />
         <template v-else>
           <header>

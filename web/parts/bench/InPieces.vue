@@ -3,7 +3,7 @@ import { happens, does, settle } from '@dialytica/core/acts'
 import type { PartAtHand } from '@dialytica/core/fit'
 import { entriesOf, owedCount, whyNot, type Debt, type StepState } from '@dialytica/core/log'
 import { describe } from '@dialytica/core/moves'
-import { kept } from '@dialytica/core/readings'
+import { kept, verdictOf } from '@dialytica/core/readings'
 import { bare, text } from '@dialytica/core/words'
 import { NButton, NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
@@ -12,6 +12,7 @@ import { useDraft } from '../../stores/draft.ts'
 import { useJob } from '../../stores/job.ts'
 import { toJob } from '../../ways.ts'
 import MeasureIt from '../noting/MeasureIt.vue'
+import { verdictSigns } from '../noting/verdict-signs.ts'
 import Problem from '../Problem.vue'
 import Thumb from '../Thumb.vue'
 
@@ -49,6 +50,7 @@ const readings = computed(() =>
     body.quantity === 'wear' && body.of === wearOf.value ? [{ id, body }] : [],
   ),
 )
+const worn = computed(() => verdictOf(readings.value.map(r => r.body)))
 const wearOf = computed(() => `${bare(props.part.name)}, in pieces`)
 
 function takeApart(): void {
@@ -108,8 +110,11 @@ function make(): void {
     <section aria-label="Wear">
       <h2>Wear</h2>
       <p v-for="r in readings" :key="r.id">
-        {{ r.body.state }}: <b class="mono">{{ r.body.value }} {{ r.body.unit }}</b>
-        <span v-if="r.body.given" class="soft">{{ r.body.given.map(g => `${g.name} ${g.value} mm`).join(', ') }}</span>
+        {{ r.body.state }}: <b class="mono">{{ r.body.value }} {{ r.body.unit }}</b
+        >{{ r.body.given?.map(g => `, ${g.name} ${g.value} mm`).join('') }}
+      </p>
+      <p v-if="worn">
+        <b>{{ verdictSigns[worn.says] }} {{ worn.says }}.</b> {{ text(worn.because) }}.
       </p>
       <NButton v-if="!measures && !job.isFixed" @click="measures = true">Measure wear</NButton>
       <MeasureIt

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { photograph } from '@dialytica/core/acts'
-import { photosOf, type PartAtHand } from '@dialytica/core/fit'
+import { photosOf, type PartAtHand, type Told } from '@dialytica/core/fit'
 import { whyNot } from '@dialytica/core/log'
 import {
   laidAt,
@@ -22,11 +22,12 @@ import Choice from '../Choice.vue'
 import Problem from '../Problem.vue'
 import LaidOver from '../then-and-now/LaidOver.vue'
 import { inShares } from './in-shares.ts'
+import { lengthSays, overSays } from './length-words.ts'
 import PartPhoto from './PartPhoto.vue'
 
 /** The photos of the old part and of the new one at one scale: what is known is tapped on both, then lengths are, and one is laid over the other. */
 const props = defineProps<{ part: PartAtHand }>()
-const emit = defineEmits<{ tell: [point: string, old: string, fresh: string] }>()
+const emit = defineEmits<{ tell: [point: string, told: Told] }>()
 const job = useJob()
 const camera = useCamera()
 const sides = ['old', 'new'] as const
@@ -42,6 +43,9 @@ const things = [
   { value: 'length', label: 'a known length' },
 ] as const
 const sizes = ref<Record<KnownThing, number[]>>({ card: [85.6, 54], coin: [23.5], length: [50] })
+/** Nobody knows how large it is, but it is the same on both. */
+const isSizeKnown = ref(true)
+const mayBeUnknown = computed(() => thing.value !== 'card')
 /** What is being tapped: the known thing, or a length. */
 const doing = ref<'known' | 'length'>('known')
 const taps = ref<Record<Side, Spot[]>>({ old: [], new: [] })
@@ -74,7 +78,8 @@ function tap(side: Side, at: Spot): void {
   taps.value = { ...taps.value, [side]: own.length < most ? [...own, at] : [at] }
   if (doing.value !== 'known' || taps.value[side].length < most) return
   const photo = photos.value[side]!.photo
-  const is = { is: thing.value, mm: [...sizes.value[thing.value]], at: taps.value[side] }
+  const mm = isSizeKnown.value || !mayBeUnknown.value ? [...sizes.value[thing.value]] : []
+  const is = { is: thing.value, mm, at: taps.value[side] }
   problem.value = whyNot(job.act(photograph(props.part, { which: side, photo, known: is }))) ?? ''
   taps.value = { ...taps.value, [side]: [] }
   if (known('old') && known('new')) doing.value = 'length'
@@ -112,22 +117,35 @@ function lengthOn(side: Side): Measured | null {
   return lengthBetween(of.scale.planes, of.scale.known, ...ends, error)
 }
 const lengths = computed(() => ({ old: lengthOn('old'), new: lengthOn('new') }))
+const unit = (side: Side) => scaled[side].scaled.value?.scale?.unit ?? 'mm'
+/** Lengths of two photos compare in mm, or where the same thing lies on both. */
+const isOneScale = computed(
+  () => unit('old') === unit('new') && (unit('old') === 'mm' || known('old')?.is === known('new')?.is),
+)
 const over = computed(() => {
   const { old, new: fresh } = lengths.value
-  return old && fresh ? longerBy(old, fresh) : null
+  return old && fresh && isOneScale.value ? longerBy(old, fresh) : null
 })
-const says = (m: Measured | null) =>
-  m
-    ? m.told
-      ? `${m.mm.toFixed(1)} ± ${m.off.toFixed(1)} mm`
-      : 'cannot tell: nearer to the card, straighter from above'
-    : '…'
+const says = (side: Side) => lengthSays(lengths.value[side], unit(side), known(side)?.is ?? 'card')
+const difference = computed(() =>
+  !isOneScale.value
+    ? 'known on one by its size only: tap the same thing on both'
+    : over.value && lengths.value.old
+      ? overSays(over.value, lengths.value.old, unit('old'))
+      : '',
+)
+/** A length is a point in mm; without a size, two that are the same are so. */
+const isPoint = computed(
+  () => over.value && over.value.says !== 'cannot tell' && (unit('old') === 'mm' || over.value.says === 'same'),
+)
 const points = computed(() =>
   props.part.kind.points.filter(p => p.rule.form.as === 'length').map(p => ({ value: p.name, label: p.name })),
 )
 const take = (point: string) => {
   const { old, new: fresh } = lengths.value
-  if (old?.told && fresh?.told) emit('tell', point, old.mm.toFixed(1), fresh.mm.toFixed(1))
+  if (!old?.told || !fresh?.told) return
+  if (unit('old') === 'mm') emit('tell', point, { old: old.mm.toFixed(1), fresh: fresh.mm.toFixed(1) })
+  else emit('tell', point, { how: 'same', words: 'measured on both photos by the same thing' })
 }
 
 const isLaid = ref(false)
@@ -189,8 +207,11 @@ const asks = computed(() => {
         </div>
         <div v-if="doing === 'known'" class="row">
           <Choice :value="thing" label="What is known" :options="things" @choose="thing = $event" />
+          <NButton v-if="mayBeUnknown" :aria-pressed="!isSizeKnown" @click="isSizeKnown = !isSizeKnown"
+            >Size not known, the same on both</NButton
+          >
           <NInputNumber
-            v-for="(mm, i) in sizes[thing]"
+            v-for="(mm, i) in isSizeKnown || !mayBeUnknown ? sizes[thing] : []"
             :key="`${thing}${i}`"
             :value="mm"
             :min="1"
@@ -198,21 +219,15 @@ const asks = computed(() => {
             :show-button="false"
             :input-props="{ 'aria-label': i ? 'Its other side, mm' : 'Its size, mm' }"
             @update:value="$event && (sizes[thing][i] = $event)"
-          /><span>mm</span>
+          /><span v-if="isSizeKnown || !mayBeUnknown">mm</span>
         </div>
         <div v-else class="row">
           <p class="lengths mono">
-            old {{ says(lengths.old) }}<br />new {{ says(lengths.new)
-            }}<template v-if="over && over.says !== 'cannot tell'"
-              ><br />{{
-                over.says === 'same'
-                  ? 'no difference that shows'
-                  : `${over.mm > 0 ? '+' : '−'}${Math.abs(over.mm).toFixed(1)} mm`
-              }}</template
-            >
+            old {{ says('old') }}<br />new {{ says('new')
+            }}<template v-if="difference"><br />{{ difference }}</template>
           </p>
           <Choice
-            v-if="over && over.says !== 'cannot tell'"
+            v-if="isPoint"
             class="as"
             value=""
             label="Take it as"

@@ -20,6 +20,7 @@ import { useSettings } from '../../stores/settings.ts'
 import MeterTake from './MeterTake.vue'
 import ReadingPicture from './ReadingPicture.vue'
 import VerdictBar from './VerdictBar.vue'
+import { verdictSigns } from './verdict-signs.ts'
 
 /** Something that has a verdict: what is known of it, what was read in each of its states, and at once what that says. */
 const props = defineProps<{ quantity: QuantityName }>()
@@ -71,7 +72,6 @@ const verdict = computed(() => (read.value.length ? of.value.judge(givens.value,
 const picture = computed(() => pictureOf(props.quantity, givens.value, readings.value))
 /** The next state to read: the meter is held to that one. */
 const next = computed(() => of.value.states.find(s => !typed.value[s]?.trim()))
-const signs = { good: '✓', bad: '✗', 'cannot tell': '?' } as const
 
 function keep(): void {
   for (const { state, read } of said.value) if ('problem' in read) return emit('problem', `${state}: ${read.problem}`)
@@ -136,7 +136,7 @@ function keep(): void {
     </div>
     <div v-if="verdict" class="row">
       <p role="status" :class="['verdict', verdict.says.replace(' ', '-')]">
-        <b>{{ signs[verdict.says] }} {{ verdict.says }}.</b> {{ text(verdict.because) }}.
+        <b>{{ verdictSigns[verdict.says] }} {{ verdict.says }}.</b> {{ text(verdict.because) }}.
         <span v-if="verdict.formula" class="mono formula">{{ verdict.formula }}</span>
       </p>
       <ReadingPicture v-if="picture" :picture="picture" />
