@@ -1,0 +1,182 @@
+import { median, quantile } from 'd3-array'
+import { knownAt, named } from '../assembly/named.ts'
+import type { Family } from '../machine/families.ts'
+import { toolsFor } from '../moves/move.ts'
+import { fieldsOf, read } from '../moves/fields-of.ts'
+import { traitsOf, type Move } from '../moves/registry.ts'
+import type { Phrase } from '../words/phrase.ts'
+import type { Column, Laid } from './columns.ts'
+import type { Doing } from './doings.ts'
+import type { lessonKinds, Lesson } from './lessons.ts'
+import type { Recording } from './recording.ts'
+import { countOf } from './signature.ts'
+import { splitOf, type Split } from './varies.ts'
+
+/** Minutes over several jobs: the middle one, and between which a half of them lies. */
+export interface Minutes {
+  median: number
+  low: number
+  high: number
+  of: number
+}
+/** A field in which the machines of one model differ: which value in which jobs, and by what where that can be told. */
+export interface Varies {
+  field: string
+  values: readonly { value: string; jobs: readonly string[] }[]
+  split: Split | null
+}
+/** What was learnt at an act, with the job that it comes from. */
+export interface LessonTold {
+  kind: (typeof lessonKinds)[number]
+  when: Lesson['when']
+  says: Phrase
+  job: string
+}
+/** One act of the book: as most told it, in how many of the jobs that came this far, and what is known of it from all of them. */
+export interface BookAct {
+  /** Its first telling, by job and move: stays while the book grows. */
+  id: string
+  move: Move
+  zone: string | undefined
+  jobs: readonly string[]
+  /** So many jobs did something in this zone: the support is that of those. */
+  of: number
+  minutes: Minutes | null
+  photo: { job: string; hash: string } | null
+  varies: readonly Varies[]
+  lessons: readonly LessonTold[]
+  tools: readonly string[]
+}
+/** Acts that are mostly recorded as one step. */
+export interface BookStep {
+  acts: readonly BookAct[]
+}
+/** A way in: the covers that came off, in their order, and in which jobs. */
+export interface WayIn {
+  covers: readonly string[]
+  jobs: readonly string[]
+}
+/** The book of a model: what its recordings say together. */
+export interface Book {
+  recordings: readonly { job: string; serial: string; made: number | undefined; at: string; by: string }[]
+  steps: readonly BookStep[]
+  ways: readonly WayIn[]
+  minutes: Minutes | null
+}
+
+interface At {
+  recording: Recording
+  doing: Doing
+}
+const spread = (all: readonly number[]): Minutes | null =>
+  all.length ? { median: median(all)!, low: quantile(all, 0.25)!, high: quantile(all, 0.75)!, of: all.length } : null
+
+/** Fields whose differences say something of the machine, not of who told it. */
+const ofMachine = new Set('count size length thread drive ways wires housing clamp hand torque'.split(' '))
+
+function variesOf(all: readonly At[]): Varies[] {
+  const fields = new Map<string, { job: string; value: string; serial: string; made: number | undefined }[]>()
+  // What was told in two goes says nothing of how many there are.
+  const whole = all.filter(a => all.filter(b => b.recording === a.recording).length === 1)
+  for (const { recording, doing } of whole)
+    for (const leaf of fieldsOf[doing.move.kind]) {
+      const value = ofMachine.has(leaf.name) ? read(doing.move, leaf) : undefined
+      if (value === undefined) continue
+      const { job, serial, made } = recording
+      const told = Array.isArray(value) ? value.join('/') : String(value)
+      fields.set(leaf.name, [...(fields.get(leaf.name) ?? []), { job, value: told, serial, made }])
+    }
+  return [...fields].flatMap(([field, found]): Varies[] => {
+    const values = [...new Set(found.map(f => f.value))]
+      .map(value => ({ value, jobs: found.filter(f => f.value === value).map(f => f.job) }))
+      .sort((a, b) => b.jobs.length - a.jobs.length)
+    return values.length > 1 ? [{ field, values, split: splitOf(found) }] : []
+  })
+}
+
+/** The telling that says most of what most say: of those with the commonest count, the one with the most fields. */
+function bestTold(all: readonly At[]): At {
+  const counts = new Map<string, number>()
+  const key = (a: At) => `${a.doing.move.kind} ${countOf(a.doing.move)}`
+  for (const a of all) counts.set(key(a), (counts.get(key(a)) ?? 0) + 1)
+  const fields = (a: At) => fieldsOf[a.doing.move.kind].filter(l => read(a.doing.move, l) !== undefined).length
+  return [...all].sort((a, b) => counts.get(key(b))! - counts.get(key(a))! || fields(b) - fields(a))[0]!
+}
+
+function actOf(
+  column: Column,
+  byJob: ReadonlyMap<string, Recording>,
+  inZone: (zone: string | undefined) => number,
+): BookAct {
+  const all = column.told.map(({ job, at }): At => {
+    const recording = byJob.get(job)!
+    return { recording, doing: recording.doings[at]! }
+  })
+  const best = bestTold(all)
+  const [first] = all
+  const moves = new Set(all.map(a => a.doing.move.id))
+  const seen = new Set<string>()
+  const lessons = [...new Set(all.map(a => a.recording))].flatMap(r =>
+    r.lessons
+      .filter(l => l.at.some(id => moves.has(id)))
+      .map(({ kind, when, says }): LessonTold => ({ kind, when, says, job: r.job }))
+      .filter(l => !seen.has(JSON.stringify(l.says)) && seen.add(JSON.stringify(l.says))),
+  )
+  const jobs = [...new Set(all.map(a => a.recording.job))]
+  const pictured = [best, ...all.toReversed()].find(a => a.doing.photo)
+  return {
+    id: `${first!.recording.job} ${first!.doing.move.id}`,
+    move: best.doing.move,
+    zone: best.doing.zone,
+    jobs,
+    of: Math.max(jobs.length, inZone(best.doing.zone)),
+    minutes: spread(all.flatMap(a => a.doing.minutes ?? [])),
+    photo: pictured ? { job: pictured.recording.job, hash: pictured.doing.photo! } : null,
+    varies: variesOf(all),
+    lessons,
+    tools: [...new Set(all.flatMap(a => toolsFor(a.doing.move)))],
+  }
+}
+
+/** True where most of the jobs that have both recorded them as one step. */
+function inOneStep(a: Column, b: Column, byJob: ReadonlyMap<string, Recording>): boolean {
+  const stepOf = (c: Column) => new Map(c.told.map(t => [t.job, byJob.get(t.job)!.doings[t.at]!.step]))
+  const [one, other] = [stepOf(a), stepOf(b)]
+  const both = [...one].filter(([job]) => other.has(job))
+  return both.length > 0 && both.filter(([job, step]) => other.get(job) === step).length * 2 > both.length
+}
+
+/** The covers that a recording took off, by their usual names, in their order. */
+const coversOf = ({ doings, family }: Recording): string[] => [
+  ...new Set(doings.flatMap(({ move, zone }) => (traitsOf(move).opens?.length ? [coverName(move, family, zone)] : []))),
+]
+const coverName = (move: Move, family: Family, zone: string | undefined): string =>
+  'part' in move
+    ? (named(move.part.name, family, zone, move.part.is).known?.name ?? move.part.name)
+    : (knownAt(move, family, zone)[0] ?? move.kind)
+
+/** The book of recordings that were laid side by side. O(acts). */
+export function bookOf({ recordings, columns }: Laid): Book {
+  const byJob = new Map(recordings.map(r => [r.job, r]))
+  const zones = new Map<string | undefined, number>()
+  for (const r of recordings) for (const z of new Set(r.doings.map(d => d.zone))) zones.set(z, (zones.get(z) ?? 0) + 1)
+  const steps: { acts: BookAct[] }[] = []
+  for (const [i, column] of columns.entries()) {
+    const act = actOf(column, byJob, zone => zones.get(zone) ?? 0)
+    if (i > 0 && inOneStep(columns[i - 1]!, column, byJob)) steps.at(-1)!.acts.push(act)
+    else steps.push({ acts: [act] })
+  }
+  const ways = new Map<string, WayIn>()
+  for (const r of recordings) {
+    const covers = coversOf(r)
+    const key = covers.toSorted().join()
+    const way = ways.get(key)
+    ways.set(key, { covers: way?.covers ?? covers, jobs: [...(way?.jobs ?? []), r.job] })
+  }
+  return {
+    recordings: recordings.map(({ job, serial, made, at, by }) => ({ job, serial, made, at, by })),
+    steps,
+    ways: [...ways.values()].sort((a, b) => b.jobs.length - a.jobs.length),
+    minutes: spread(recordings.map(r => r.doings.reduce((sum, d) => sum + (d.minutes ?? 0), 0)).filter(m => m > 0)),
+  }
+}

@@ -1,0 +1,4 @@
+export { type Book, type BookAct, type BookStep, type LessonTold, type Varies, bookOf } from './book.ts'
+export { type Laid, nothingLaid, withRecording, without } from './columns.ts'
+export { lessonKinds } from './lessons.ts'
+export { type Recording, recordingOf } from './recording.ts'
