@@ -224,4 +224,24 @@ export const Hand = new EntitySchema<HandRow>({
   },
 })
 
-export const entities = [Shop, User, Session, Model, Unit, Job, Event, SnapshotOf, PhotoEntity, Secret, Hand]
+export interface BookRow {
+  modelId: string
+  /** Of which closed jobs it is, each with the number of its last event. */
+  jobs: string
+  laid: string
+  book: string
+  changedAt: Date
+}
+/** The book of a model, kept so that the next close goes on from it. */
+export const BookOf = new EntitySchema<BookRow>({
+  name: 'book',
+  columns: {
+    modelId: { ...key, name: 'model_id' },
+    jobs: { type: 'longtext' },
+    laid: { type: 'longtext' },
+    book: { type: 'longtext' },
+    changedAt: { ...moment, name: 'changed_at' },
+  },
+})
+
+export const entities = [Shop, User, Session, Model, Unit, Job, Event, SnapshotOf, PhotoEntity, Secret, Hand, BookOf]

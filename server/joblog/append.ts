@@ -14,6 +14,8 @@ import { isDue, stateAt, type States } from './states.ts'
 export interface Appended extends Told {
   /** True when a snapshot of the job should be stored. */
   due: boolean
+  /** The unit of the job, where this closed it. */
+  closed: string | null
 }
 
 /** Refusal codes of the server beside those of the fold. */
@@ -147,7 +149,8 @@ export async function append(
           )
         await m.createQueryBuilder().insert().into(Event).values(rows).updateEntity(false).execute()
       }
-      return { seq: row.seq, due: isDue(before, row.seq), accepted, refused, state }
+      const closed = rows.length && row.closedAt ? row.unitId : null
+      return { seq: row.seq, due: isDue(before, row.seq), closed, accepted, refused, state }
     })
   }
   const { state, ...appended } = await retried(transaction)

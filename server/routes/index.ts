@@ -1,6 +1,7 @@
 import { calls } from '@dialytica/core/wire'
 import { customerPage, share, shared } from './customer-page.ts'
 import { health } from './health.ts'
+import { book } from './book.ts'
 import { addEvents, events, job, jobs } from './jobs.ts'
 import { hand, invite, join, putHand } from './joining.ts'
 import { labels } from './labels.ts'
@@ -66,6 +67,7 @@ export const routes: readonly Route[] = [
   settings,
   codes,
   learntParts,
+  book,
   words,
   rituals,
 ]

@@ -80,10 +80,15 @@ export const addEvents = route(calls.addEvents, {
   replies: { 200: 'Which were accepted, under which numbers, and which were refused, and why', 413: 'Too large' },
   async answer({ db, states, watch, pool, config }, { params, person, body }) {
     const job = params.job!
-    const { due, ...appended } = await append(db, states, person, job, body.events)
+    const { due, closed, ...appended } = await append(db, states, person, job, body.events)
     watch.grew(job, appended.seq)
     // Where none can be stored now, the next one will do.
     if (due) void pool.run('storeSnapshot', { url: config.databaseUrl, job }).catch(() => undefined)
+    // The next machine of its model finds it in the book; where there is no turn now, whoever opens the book brings it up to date.
+    if (closed) {
+      const { modelId } = await db.getRepository(Unit).findOneByOrFail({ id: closed })
+      void pool.run('bookUpToDate', { url: config.databaseUrl, model: modelId }).catch(() => undefined)
+    }
     return appended
   },
 })

@@ -1,3 +1,4 @@
+import type { Book } from '@dialytica/core/book'
 import { labelsOf, sheets, type LabelKind } from '@dialytica/core/labels'
 import { toSnapshot, type JobEvent, type JobState } from '@dialytica/core/log'
 import type { Family } from '@dialytica/core/machine'
@@ -5,6 +6,7 @@ import { readRecord, type RecordMachine } from '@dialytica/core/record'
 import type { Problem } from '@dialytica/core/schema'
 import { readFile } from 'node:fs/promises'
 import type { DataSource } from 'typeorm'
+import { bringUpToDate } from '../book/up-to-date.ts'
 import { open } from '../database.ts'
 import { Job, Model, Unit, User } from '../entities/index.ts'
 import { emptyStates, keepSnapshot, stateAt } from '../joblog/states.ts'
@@ -88,6 +90,12 @@ export async function storeSnapshot(of: OfJob): Promise<void> {
   await keepSnapshot(manager, job.id, job.seq, JSON.stringify(toSnapshot(state)))
 }
 
+/** Brings the book of a model up to date. */
+export async function bookUpToDate(of: { url: string; model: string }): Promise<Book> {
+  const { manager } = await database(of.url)
+  return bringUpToDate(manager, of.model)
+}
+
 export interface CameIn {
   machine: RecordMachine
   log: JobEvent[]
@@ -109,4 +117,5 @@ export interface Tasks {
   labelSheet: typeof labelSheet
   storeSnapshot: typeof storeSnapshot
   readRecordText: typeof readRecordText
+  bookUpToDate: typeof bookUpToDate
 }

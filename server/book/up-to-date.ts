@@ -1,0 +1,56 @@
+import { bookOf, nothingLaid, recordingOf, without, withRecording, type Book, type Laid } from '@dialytica/core/book'
+import type { BodyOf } from '@dialytica/core/log'
+import { In, IsNull, Not, type EntityManager } from 'typeorm'
+import { BookOf, Event, Job, Unit, type JobRow, type UnitRow } from '../entities/index.ts'
+import { emptyStates, stateAt } from '../joblog/states.ts'
+
+/** The newest closed jobs of a model that its book is made of. */
+const most = 100
+
+/** The closed jobs of a model that its book is made of, the oldest first, with their machines. */
+async function closedJobs(m: EntityManager, model: string): Promise<{ job: JobRow; unit: UnitRow }[]> {
+  const units = new Map((await m.findBy(Unit, { modelId: model })).map(u => [u.id, u]))
+  if (!units.size) return []
+  const jobs = await m.find(Job, {
+    where: { unitId: In([...units.keys()]), closedAt: Not(IsNull()) },
+    order: { closedAt: 'DESC', id: 'ASC' },
+    take: most,
+  })
+  return jobs.reverse().map(job => ({ job, unit: units.get(job.unitId)! }))
+}
+const namesOf = (all: readonly { job: JobRow }[]) => JSON.stringify(all.map(({ job }) => `${job.id} ${job.seq}`))
+
+/** The book of a model as it is kept, where it is of all that was closed; null where it has to be brought up to date. */
+export async function keptBook(m: EntityManager, model: string): Promise<Book | null> {
+  const row = await m.findOneBy(BookOf, { modelId: model })
+  return row && row.jobs === namesOf(await closedJobs(m, model)) ? (JSON.parse(row.book) as Book) : null
+}
+
+/** Brings the book of a model up to date: what was closed since is laid beside the rest, what is open again or changed goes. Keeps it, and returns it. */
+export async function bringUpToDate(m: EntityManager, model: string): Promise<Book> {
+  const row = await m.findOneBy(BookOf, { modelId: model })
+  const closed = await closedJobs(m, model)
+  const before = new Set<string>(row ? (JSON.parse(row.jobs) as string[]) : [])
+  const jobs = namesOf(closed)
+  const now = new Set(JSON.parse(jobs) as string[])
+  let laid: Laid = row ? (JSON.parse(row.laid) as Laid) : nothingLaid
+  for (const name of before) if (!now.has(name)) laid = without(laid, name.split(' ')[0]!)
+  for (const { job, unit } of closed) {
+    if (before.has(`${job.id} ${job.seq}`)) continue
+    const state = await stateAt(m, emptyStates(), job.id, job.seq)
+    const opened = await m.findBy(Event, { jobId: job.id, kind: 'step-reopened' })
+    const reopened = opened.flatMap(e => {
+      const { step, reason } = e.body as BodyOf<'step-reopened'>
+      return reason ? [{ step, reason }] : []
+    })
+    const recording = recordingOf(job.id, state, { serial: unit.serial, made: unit.made ?? undefined }, reopened)
+    if (recording) laid = withRecording(laid, recording)
+  }
+  const book = bookOf(laid)
+  await m.upsert(
+    BookOf,
+    { modelId: model, jobs, laid: JSON.stringify(laid), book: JSON.stringify(book), changedAt: new Date() },
+    ['modelId'],
+  )
+  return book
+}

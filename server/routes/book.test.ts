@@ -1,0 +1,68 @@
+import { randomUUID } from 'node:crypto'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Book } from '@dialytica/core/book'
+import { machine, made, openingOf, world, type Agent, type World } from '../test/world.ts'
+
+let w: World
+let mine: Agent
+let me: string
+let model: string
+let unit: string
+beforeAll(async () => {
+  w = await world()
+  mine = await w.as('lead')
+  me = await w.personId('lead')
+  ;({ model, unit } = await machine(mine))
+})
+afterAll(() => w.end())
+
+const moveOf = (count: number, place: string) => ({
+  id: randomUUID(),
+  way: 'down',
+  kind: 'remove-fasteners',
+  place,
+  count,
+  fastener: { drive: 'torx', size: 'T20' },
+})
+/** A job of two steps, the second with a note, closed; returns its id. */
+async function closedJob(count: number): Promise<string> {
+  const job = randomUUID()
+  const step = randomUUID()
+  const say = (kind: Parameters<typeof made>[2], body: object) => made(job, me, kind, body)
+  const recorded = (id: string, move: object) =>
+    say('step-recorded', { step: { id, zone: 'outside', photos: [], marks: [], moves: [move] } })
+  const events = [
+    openingOf(job, me, unit),
+    recorded(randomUUID(), moveOf(8, 'rear panel')),
+    recorded(step, moveOf(count, 'top panel')),
+    say('note-added', { text: 'one sits under the sticker', step }),
+    say('job-closed', { clean: false, note: 'parts come tomorrow' }),
+  ]
+  const reply = await mine.post(`/api/jobs/${job}/events`).send({ events })
+  expect((reply.body as { refused: unknown[] }).refused).toEqual([])
+  return job
+}
+const book = async () => (await mine.get(`/api/models/${model}/book`).expect(200)).body as Book
+const acts = (of: Book) => of.steps.flatMap(s => s.acts)
+
+describe('the book of a model', () => {
+  it('is empty before a job is closed and grows with each one', async () => {
+    expect((await book()).steps).toEqual([])
+    const one = await closedJob(2)
+    expect(acts(await book()).map(a => a.jobs)).toEqual([[one], [one]])
+    const two = await closedJob(3)
+    const both = await book()
+    expect(both.recordings.map(r => r.job)).toEqual([one, two])
+    expect(acts(both)).toHaveLength(2)
+    expect(acts(both)[1]).toMatchObject({
+      jobs: [one, two],
+      of: 2,
+      varies: [{ field: 'count', split: null }],
+      lessons: [{ kind: 'noted', says: 'one sits under the sticker', job: one }],
+    })
+    expect(await book()).toEqual(both)
+  })
+  it('is told to nobody of another shop', async () => {
+    await (await w.as('stranger')).get(`/api/models/${model}/book`).expect(404)
+  })
+})
