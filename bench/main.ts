@@ -1,4 +1,5 @@
 import { parseArgs } from 'node:util'
+import { alignRecordings } from './align-recordings.ts'
 import { appendBatch } from './append-batch.ts'
 import { findAmongHoles } from './find-among-holes.ts'
 import { findMistake } from './find-mistake.ts'
@@ -35,6 +36,7 @@ const lines: Record<string, Measure> = {
   'then-and-now': thenAndNow,
   'then-and-now-found': thenAndNowFound,
   'parts-on-photos': partsOnPhotos,
+  'align-recordings': alignRecordings,
   'append-batch': appendBatch,
   'stall-of-others': stallOfOthers,
   'step-to-other-device': stepToOtherDevice,

@@ -58,6 +58,9 @@ for (const size of [
     await page.goto('/models')
     await expect(page.getByRole('heading', { level: 2 })).toBeVisible()
     await scan(page, 'models')
+    await page.getByRole('link', { name: 'Its book' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('its book')
+    await scan(page, 'book')
 
     const jobs = (await (await page.request.get('/api/jobs')).json()) as {
       id: string

@@ -48,11 +48,6 @@ const views = {
     await age.press('Tab')
     await page.getByRole('img', { name: /^Repair/ }).waitFor()
   },
-  async tray() {
-    await page.goto(`${base}/jobs/${await job('Trips the breaker')}/descent`)
-    await page.getByLabel('Quick line').fill('4x T20x16 drawer housing @A2; plug white 2w brown/blue')
-    await page.getByText('Put it into').waitFor()
-  },
   async descent() {
     await page.goto(`${base}/jobs/${await job('Trips the breaker')}/descent`)
     await page.getByRole('button', { name: 'Photo', exact: false }).first().click()
@@ -87,6 +82,12 @@ const views = {
     await page.locator('input[type=file]').setInputFiles(spoken)
     await page.getByRole('button', { name: /^Step 3 at/ }).click()
     await page.getByRole('heading', { name: /^Draft 3 of/ }).waitFor()
+  },
+  async book() {
+    const models = await (await context.request.get(`${base}/api/models`)).json()
+    await page.goto(`${base}/models/${models.find(m => m.code === 'FL-84').id}/book`)
+    await page.locator('.node').nth(6).click()
+    await settled()
   },
   async bench() {
     await page.goto(`${base}/jobs/${await job('smell of hot varnish')}/bench`)

@@ -22,6 +22,7 @@ export const commands = {
   zone: { keys: ['z'], shows: 'Z', says: 'zone' },
   device: { keys: ['j'], shows: 'J', says: 'a second device' },
   undo: { keys: ['u'], shows: 'U', says: 'undo' },
+  ghost: { keys: ['g'], shows: 'G', says: 'the next step as it was before' },
   leave: { keys: ['Escape'], shows: 'Esc', says: 'leave what is open' },
   close: { keys: ['d'], shows: 'D', says: 'debts, close' },
   narration: { keys: ['v'], shows: 'V', says: 'a narration' },

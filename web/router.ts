@@ -30,6 +30,7 @@ export const routes: readonly RouteRecordRaw[] = [
   { name: 'floor', path: '/', component: () => import('./views/Floor.vue') },
   { name: 'come-in', path: '/come-in', component: () => import('./views/ComeIn.vue') },
   { name: 'models', path: '/models', component: () => import('./views/Models.vue') },
+  { name: 'book', path: '/models/:model/book', component: () => import('./views/Book.vue') },
   {
     path: '/jobs/:job',
     component: () => import('./views/Job.vue'),

@@ -45,6 +45,8 @@ export const toJob = (job: string | null, view: JobView, step?: string): RouteLo
   params: { job: job ?? '' },
   ...(step && { query: { step } }),
 })
+/** The way to the book of a model. */
+export const toBook = (model: string): RouteLocationRaw => ({ name: 'book', params: { model } })
 /** The way to a thing of the machine, by the move with which it came off. */
 export const toThing = (job: string | null, part: string): RouteLocationRaw => ({
   name: 'things',

@@ -83,7 +83,7 @@ function variesOf(all: readonly At[]): Varies[] {
       const value = ofMachine.has(leaf.name) ? read(doing.move, leaf) : undefined
       if (value === undefined) continue
       const { job, serial, made } = recording
-      const told = Array.isArray(value) ? value.join('/') : String(value)
+      const told = Array.isArray(value) ? value.join('/') : `${value as string | number}`
       fields.set(leaf.name, [...(fields.get(leaf.name) ?? []), { job, value: told, serial, made }])
     }
   return [...fields].flatMap(([field, found]): Varies[] => {
@@ -101,6 +101,13 @@ function bestTold(all: readonly At[]): At {
   for (const a of all) counts.set(key(a), (counts.get(key(a)) ?? 0) + 1)
   const fields = (a: At) => fieldsOf[a.doing.move.kind].filter(l => read(a.doing.move, l) !== undefined).length
   return [...all].sort((a, b) => counts.get(key(b))! - counts.get(key(a))! || fields(b) - fields(a))[0]!
+}
+
+/** A move as it is on any machine of the model: how a thing was found, what was noted and where it lay stays with the one that told it. */
+function asUsual(move: Move): Move {
+  const of = Object.entries(move).filter(([field]) => !['condition', 'note', 'cell'].includes(field))
+  const usual = Object.fromEntries(of) as Move
+  return 'part' in usual ? ({ ...usual, part: { ...usual.part, lies: undefined } } as Move) : usual
 }
 
 function actOf(
@@ -126,7 +133,7 @@ function actOf(
   const pictured = [best, ...all.toReversed()].find(a => a.doing.photo)
   return {
     id: `${first!.recording.job} ${first!.doing.move.id}`,
-    move: best.doing.move,
+    move: asUsual(best.doing.move),
     zone: best.doing.zone,
     jobs,
     of: Math.max(jobs.length, inZone(best.doing.zone)),

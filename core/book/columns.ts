@@ -16,6 +16,7 @@ export interface Laid {
   recordings: readonly Recording[]
   columns: readonly Column[]
 }
+/** No recording yet. */
 export const nothingLaid: Laid = { recordings: [], columns: [] }
 
 /** So many different tellings of an act are looked at. */
@@ -31,7 +32,8 @@ export function signaturesOf(recording: Recording): readonly Signature[] {
   return all
 }
 /** What tells two signatures apart at a glance. */
-const spelt = (s: Signature) => `${s.kind} ${s.zone} ${s.count} ${s.things.map(t => t.text)} ${[...s.known].join()}`
+const spelt = (s: Signature) =>
+  `${s.kind} ${s.zone} ${s.count} ${s.things.map(t => t.text).join()} ${[...s.known].join()}`
 
 /** The different ways in which an act was told, the commonest first. */
 function tellings(column: Column, byJob: ReadonlyMap<string, Recording>): Signature[] {

@@ -1,7 +1,7 @@
 import { inCellsOfTheirOwn } from '../capture/cells.ts'
 import type { JobState } from '../log/state.ts'
 import type { Step } from '../log/step.ts'
-import type { Move } from '../moves/registry.ts'
+import { kindOf, type Move } from '../moves/registry.ts'
 import { align } from './align.ts'
 import type { Book, BookAct, LessonTold, Varies } from './book.ts'
 import { doings } from './doings.ts'
@@ -57,17 +57,11 @@ export function ghostOf(book: Book, { done, last, acts }: Place): Ghost | null {
   return null
 }
 
-/** What a machine had of its own stays with it: how a thing was found, where it lay, what was noted. */
-function asFresh(move: Move, id: string): Move {
-  const { condition: _c, note: _n, cell: _l, ...rest } = move
-  return { ...rest, id, way: 'down' } as Move
-}
-
 /** The step in hand with a ghost taken into it, its loose things in cells of their own. `ids` gives an id for each act. */
 export function takenUp(state: JobState, step: Step, ghost: Ghost, ids: () => string, cell: string | undefined): Step {
   const moves = ghost.acts.map(a => {
-    const move = asFresh(a.move, ids())
-    return a.move.cell && cell ? ({ ...move, cell } as Move) : move
+    const move = { ...a.move, id: ids() }
+    return kindOf(move).loose && cell ? { ...move, cell } : move
   })
   const zone = ghost.zone ?? step.zone
   return inCellsOfTheirOwn(state, step, { ...step, ...(zone && { zone }), moves: [...step.moves, ...moves] }, cell)

@@ -24,7 +24,7 @@ const ofThisOne = new Set(
   'id way note condition cell count place holds name is lies people carryOver replacement'.split(' '),
 )
 /** Fields that name the thing itself: a label, what is shut off. They tell more than the rest. */
-const naming = new Set('label what thing consumable act hose to mark type'.split(' '))
+const naming = new Set('label what hose to mark'.split(' '))
 
 /** How many a move takes; 1 where nothing is said. */
 export const countOf = (move: Move): number => ('count' in move && typeof move.count === 'number' ? move.count : 1)
@@ -52,14 +52,31 @@ function sameness(a: Named, b: Named): number {
 const samenesses = new WeakMap<Named, WeakMap<Named, number>>()
 function workedOut(a: Named, b: Named): number {
   const apart = a.tells.length > 0 && b.tells.length > 0 && !a.tells.some(t => b.tells.includes(t))
-  if (a.known && a.known === b.known) return apart ? 0.2 : 0.95
+  if (a.known && a.known === b.known) return apart || saysMore(a, b) ? 0.2 : 0.95
   if (!a.terms.length || !b.terms.length) return 0
-  return inCommon(a.terms, b.terms) * (apart ? 0.5 : 1)
+  const words = inCommon(a.terms, b.terms)
+  // Two parts of the catalogue are two things, however alike their names.
+  return a.known && b.known ? Math.min(0.4, words) : words * (apart ? 0.5 : 1)
+}
+/** The words of a name that are none of the part that it was taken for: `valve` of `valve loom`. */
+const beyond = ({ terms, known }: Named): string[] => {
+  const own = known ? [known.name, ...known.also].flatMap(termsOf) : []
+  return terms.filter(t => !own.some(o => alike(o, t) > 0))
+}
+/** True where both names say more than the part, and not the same. */
+function saysMore(a: Named, b: Named): boolean {
+  const [p, q] = [beyond(a), beyond(b)]
+  return p.length > 0 && q.length > 0 && !p.some(t => q.some(u => alike(t, u) > 0))
 }
 /** The share of words that two names have in common, slips of the hand aside (Dice 1945). */
 function inCommon(a: readonly string[], b: readonly string[]): number {
   const [less, more] = a.length < b.length ? [a, b] : [b, a]
-  const shared = less.reduce((sum, t) => sum + Math.max(...more.map(u => alike(t, u))), 0)
+  let shared = 0
+  for (const t of less) {
+    let most = 0
+    for (const u of more) most = Math.max(most, alike(t, u))
+    shared += most
+  }
   return (2 * shared) / (a.length + b.length)
 }
 const likeness = kept(20_000, pair => {
@@ -83,7 +100,7 @@ export function speaksFor(a: Signature, b: Signature): number {
   let sum = a.kind === b.kind ? 0.5 : -0.5
   if (a.zone && b.zone) sum += a.zone === b.zone ? 0.8 : -1.2
   const same = samenessOf(a.things, b.things)
-  if (same !== null) sum += 6 * (same - 0.5)
+  if (same !== null) sum += 6 * (same - 0.65)
   for (const [name, value] of a.known) {
     const other = b.known.get(name)
     if (other === undefined) continue

@@ -25,5 +25,6 @@ export {
   phases,
   settledCount,
   toldAtIntake,
+  lastStep,
 } from './state.ts'
 export type { Mark, Photo, Step } from './step.ts'

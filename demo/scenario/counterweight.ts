@@ -95,3 +95,46 @@ export const leftOver: ToldJob = {
   },
   phase: 'proof',
 }
+
+/** A step told otherwise: by its number, from 1; without one it is left out. */
+type Otherwise = Readonly<Record<number, ToldJob['steps'][number] | null>>
+const closedBefore = (
+  of: Pick<ToldJob, 'name' | 'unit' | 'by' | 'daysAgo'> & Partial<ToldJob>,
+  otherwise: Otherwise = {},
+): ToldJob => ({
+  ...counterweight,
+  plate: `FL-84 ${of.unit}`,
+  back: 'all',
+  proved: 'all',
+  phase: 'closed',
+  ...of,
+  steps: counterweight.steps.flatMap((told, i) => (i + 1 in otherwise ? (otherwise[i + 1] ?? []) : told)),
+})
+const ties = (count: number) => step('top', act({ kind: 'cut', consumable: 'tie', count, place: 'valve loom' }, 'tie'))
+
+/** The same repair in earlier months, by two people: the same way, told in other words, with what each learnt. */
+export const earlierCounterweights: readonly ToldJob[] = [
+  closedBefore(
+    {
+      name: 'counterweight one before',
+      unit: '2231-0295',
+      by: 'pia',
+      daysAgo: 122,
+      orders: [{ first: 10, then: 8, why: 'the loom lies under the drawer rail: it was pinched the first time' }],
+    },
+    { 9: ties(2) },
+  ),
+  closedBefore(
+    { name: 'counterweight two before', unit: '2231-0341', by: 'jon', daysAgo: 78 },
+    {
+      9: {
+        ...ties(1),
+        note: 'Cut the tie on the side of the rail: the loom lies right under it.',
+      },
+    },
+  ),
+  closedBefore(
+    { name: 'counterweight again', unit: '2231-0455', by: 'jon', daysAgo: 33, complaint: 'Bangs, and walks' },
+    { 2: step('outside', coldOff), 12: null, 9: ties(2) },
+  ),
+]

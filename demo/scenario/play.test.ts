@@ -100,7 +100,10 @@ describe('the camera', () => {
         const found = step.marks.filter(m => m.path.length === 1).map(m => meant(scene, m.glyph, m.path[0]!))
         for (const name of found) if (name) expect(points.concat(scene.things.map(t => t.id))).toContain(name)
         const screws = points.filter(p => scene.things.find(x => x.id === p)!.kind === 'fastener')
-        expect(found.filter(f => screws.includes(f!)).length).toBe(screws.length)
+        expect(
+          found.filter(f => screws.includes(f!)).length,
+          `${job.name}, step ${i + 1}: ${points.join()} as ${found.join()}`,
+        ).toBe(screws.length)
       })
     }
   })

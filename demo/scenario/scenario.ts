@@ -2,7 +2,7 @@ import type { Family } from '@dialytica/core/machine'
 import { agitatorDogs } from './agitator.ts'
 import { dosingPump } from './dosing-pump.ts'
 import { driveMotor } from './drive-motor.ts'
-import { counterweight, leftOver } from './counterweight.ts'
+import { counterweight, earlierCounterweights, leftOver } from './counterweight.ts'
 import { outletPump } from './outlet-pump.ts'
 import { balanceSensor, drumLight, lidLock, mainsFilter } from './other-jobs.ts'
 import type { ToldJob } from './script.ts'
@@ -48,6 +48,9 @@ export const scenario: Scenario = {
   units: [
     { serial: '2231-0417', model: 'FL-84', stands: 'bay 1, by the window', made: 2019 },
     { serial: '2231-0388', model: 'FL-84', stands: 'bay 2', made: 2018 },
+    { serial: '2231-0295', model: 'FL-84', stands: 'handed over', made: 2017 },
+    { serial: '2231-0341', model: 'FL-84', stands: 'handed over', made: 2017 },
+    { serial: '2231-0455', model: 'FL-84', stands: 'handed over', made: 2021 },
     { serial: '2231-0402', model: 'FL-84', stands: 'bay 5', made: 2018 },
     { serial: '2231-0433', model: 'FL-84', stands: 'bay 6', made: 2020 },
     { serial: '5500-0126', model: 'FL-70', stands: 'bay 3', made: 2021 },
@@ -58,6 +61,7 @@ export const scenario: Scenario = {
     { serial: '0098-7755', model: 'TL-60', stands: 'just in, by the door', made: 2016 },
   ],
   jobs: [
+    ...earlierCounterweights,
     drumLight,
     dosingPump,
     balanceSensor,

@@ -112,11 +112,18 @@ export const marksKept = (page: Page, job: string, marks: number) =>
     })
     .toBe(marks)
 
-/** Opens a job of its own on a new front loader, as the person who is signed in; returns the path of the job. */
-export async function newJob(page: Page, serial: string): Promise<string> {
+/** Opens a job of its own on a new front loader, of a model of its own where one is named, as the person who is signed in; returns the path of the job. */
+export async function newJob(page: Page, serial: string, named?: string): Promise<string> {
   const get = async <T>(path: string) => (await (await page.request.get(path)).json()) as T
   const me = await get<{ id: string }>('/api/session')
-  const model = (await get<{ id: string; family: string }[]>('/api/models')).find(m => m.family === 'front-loader')!
+  const models = await get<{ id: string; family: string; code: string }[]>('/api/models')
+  const model =
+    models.find(m => (named ? m.code === named : m.family === 'front-loader')) ??
+    ((await (
+      await page.request.post('/api/models', {
+        data: { id: randomUUID(), maker: 'Corrane', code: named, family: 'front-loader', notes: '' },
+      })
+    ).json()) as { id: string; family: string })
   const [unit, job] = [randomUUID(), randomUUID()]
   const made = await page.request.post('/api/units', { data: { id: unit, modelId: model.id, serial, stands: '' } })
   expect(made.ok(), await made.text()).toBe(true)

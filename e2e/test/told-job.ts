@@ -7,25 +7,29 @@ interface Said {
   body: object
 }
 /** A step of a job as it was recorded; its moves told without what the test does not ask for. */
-export const step = (zone: string, ...moves: { id: string; kind: string }[]): Said => ({
+export const step = (zone: string, ...moves: { id: string; kind: string }[]) => ({
   kind: 'step-recorded',
   body: { step: { id: randomUUID(), zone, photos: [], marks: [], moves: moves.map(m => ({ way: 'down', ...m })) } },
 })
-/** A job of its own in which this was recorded; returns its path. */
-export async function jobWith(page: Page, serial: string, ...said: Said[]): Promise<string> {
-  await signIn(page, 'Jon Tarrow')
-  const path = await newJob(page, serial)
+/** Tells events of a job, as the person who is signed in, one a minute. */
+export async function tellIn(page: Page, path: string, said: readonly Said[]): Promise<void> {
   const job = path.split('/').at(-1)!
   const me = (await (await page.request.get('/api/session')).json()) as { id: string }
   const events = said.map((of, i) => ({
     id: randomUUID(),
     job,
-    at: new Date(Date.now() - 60_000 + i * 1000).toISOString(),
+    at: new Date(Date.now() - (said.length - i) * 60_000).toISOString(),
     actor: me.id,
     device: 'test',
     ...of,
   }))
   const reply = await page.request.post(`/api/jobs/${job}/events`, { data: { events } })
   expect(((await reply.json()) as { refused: unknown[] }).refused).toEqual([])
+}
+/** A job of its own in which this was recorded; returns its path. */
+export async function jobWith(page: Page, serial: string, ...said: Said[]): Promise<string> {
+  await signIn(page, 'Jon Tarrow')
+  const path = await newJob(page, serial)
+  await tellIn(page, path, said)
   return path
 }

@@ -5,6 +5,8 @@ import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
 import AlikeNotes from '../parts/AlikeNotes.vue'
+import DiffersHere from '../parts/book/DiffersHere.vue'
+import GhostStep from '../parts/book/GhostStep.vue'
 import OnBench from '../parts/descent/OnBench.vue'
 import EarlierStep from '../parts/descent/EarlierStep.vue'
 import StandsHere from '../parts/descent/StandsHere.vue'
@@ -18,6 +20,7 @@ import { stepMarks } from '../parts/stage/step-marks.ts'
 import StepPhotos from '../parts/StepPhotos.vue'
 import TraySide from '../parts/TraySide.vue'
 import { useAlikes } from '../stores/alikes.ts'
+import { useBook } from '../stores/book.ts'
 import { useDraft } from '../stores/draft.ts'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
@@ -46,6 +49,14 @@ const shots = useShots(fixed, () => (mayInvite.value ? () => (inviting.value = t
 const line = ref<InstanceType<typeof StepInHand> | null>(null)
 const { problem, zoning, inviting, ask, pick, stepDown, forth, tapMark, tapAt, count, undo, fill, escape } =
   useRecording(lookedAt, held, shots, fixed, line)
+const book = useBook()
+/** While nothing is told of the step in hand, the book says what comes next. */
+const mayGhost = computed(() => !looked.value && !draft.amends && !draft.step.of && draft.step.moves.length === 0)
+function soItIs(): void {
+  if (!mayGhost.value || fixed.value || !book.ghost) return
+  book.take(book.ghost)
+  stepDown()
+}
 const marks = computed(() =>
   stepMarks(step.value, looked.value ? undefined : draft.move?.id, held.mark.value ? held.at.value : null),
 )
@@ -56,6 +67,7 @@ useCommands(
     forth,
     back,
     undo,
+    ghost: soItIs,
     remove: held.remove,
     more: () => count(1),
     fewer: () => count(-1),
@@ -76,6 +88,7 @@ useCommands(
       <div v-if="!fixed" class="hints">
         <AlikeNotes v-if="!narrow" :of="alikes.ofPlugs.slice(0, 1)" />
         <OnBench v-if="!looked" />
+        <DiffersHere v-if="!looked" />
         <OnTheWay v-if="!looked" />
         <WorthFilling @fill="fill" />
         <LinkButton v-if="narrow && !looked" :to="toJob(job.id, 'narration')">Take in a narration</LinkButton>
@@ -125,6 +138,7 @@ useCommands(
           @pick="pick"
           @done="stepDown"
         />
+        <GhostStep v-if="mayGhost && !fixed && !draft.line.trim()" @record="stepDown" />
       </template>
     </section>
     <div class="act">

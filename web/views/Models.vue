@@ -6,12 +6,13 @@ import { computed, onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { inShopTime } from '../data/time.ts'
 import Cutaway from '../parts/Cutaway.vue'
+import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
 import TakeIn from '../parts/TakeIn.vue'
 import { useMachines } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
-import { toJob } from '../ways.ts'
+import { toBook, toJob } from '../ways.ts'
 
 /** The models of the shop, the units of the chosen one, and the jobs on each. */
 const machines = useMachines()
@@ -51,6 +52,7 @@ const count = (id: string) => machines.units.filter(u => u.modelId === id).lengt
       <section v-if="model" class="one">
         <h2>{{ model.maker }} {{ model.code }}</h2>
         <p class="soft">{{ model.notes }}</p>
+        <p><LinkButton :to="toBook(model.id)">Its book</LinkButton></p>
         <ul class="units">
           <li v-for="u in units" :key="u.id">
             <h3>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { learntAt } from '@dialytica/core/book'
 import type { Debt, Settlement } from '@dialytica/core/log'
 import { zoneTitle } from '@dialytica/core/machine'
 import { act, cautionsFor, notes, pointByPoint, pointsOf } from '@dialytica/core/moves'
@@ -6,7 +7,9 @@ import { turnNotes, type DrawnMark, type Gate, type ReturnMove, type ReturnStep 
 import { patternOf, standWords } from '@dialytica/core/tighten'
 import { say, text, warn } from '@dialytica/core/words'
 import { computed } from 'vue'
+import { useBook } from '../../stores/book.ts'
 import { useJob } from '../../stores/job.ts'
+import LearntHere from '../book/LearntHere.vue'
 import Problem from '../Problem.vue'
 import AlignTo from './AlignTo.vue'
 import ComesAfter from './ComesAfter.vue'
@@ -38,6 +41,10 @@ const props = defineProps<{
 const aligning = defineModel<string>('aligning')
 const emit = defineEmits<{ all: []; settle: [how?: Settlement]; shoot: [] }>()
 const job = useJob()
+const book = useBook()
+const learnt = computed(() =>
+  book.place ? learntAt(book.place, props.r.step.moves, 'back').filter(l => l.job !== job.id) : [],
+)
 const pattern = computed(() => props.inHand && patternOf(props.r.step, props.inHand.move))
 /** A line with several waypoints is told point by point; the sentence names the line alone. */
 const isRoute = computed(() => Boolean(pointsOf(props.inHand?.move)) && (props.inHand?.debts[0]?.count ?? 0) > 1)
@@ -88,6 +95,7 @@ const dangers = computed(() => [...new Set(props.r.moves.flatMap(m => cautionsFo
     <JoinedFirst v-if="!fixed" class="joined" :r="r" />
     <StandsToo class="too" :r="r" :index="index" :fixed="fixed" />
     <AlignTo v-model="aligning" class="align" :marks="drawn" />
+    <LearntHere class="learnt" :of="learnt" />
     <PlanNotes class="plan-notes" :step="r.step.id" :fixed="fixed" />
     <ReturnRows class="moves" :step="r.step.id" :moves="rows" :fixed="fixed" />
     <p v-for="d in dangers" :key="d" class="note danger">{{ text(warn(d)) }}</p>

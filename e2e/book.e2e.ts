@@ -1,0 +1,102 @@
+import { randomUUID } from 'node:crypto'
+import type { Page } from '@playwright/test'
+import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { step, tellIn } from './test/told-job.ts'
+
+const screws = (place: string, count: number, more: object = {}) => ({
+  id: randomUUID(),
+  kind: 'remove-fasteners',
+  place,
+  count,
+  fastener: { drive: 'torx', size: 'T20' },
+  ...more,
+})
+const off = (name: string, opens?: string[]) => ({
+  id: randomUUID(),
+  kind: 'remove-part',
+  part: { name, ...(opens && { opens }) },
+})
+
+/** A job by one hand on a model of its own, closed with what it learnt: an order with its reason, what was joined first, the ground strap seen on the way back, a corroded screw, a note. */
+async function learntJob(page: Page, model: string, serial: string, learns: boolean): Promise<void> {
+  const path = await newJob(page, serial, model)
+  const bound = screws('control board', 4, learns ? { condition: 'corroded' } : {})
+  const board = off('control board')
+  const cover = step('outside', screws('top panel', 2), off('top panel', ['top']))
+  const [fixing, away] = [step('top', bound), step('top', board)]
+  const learnt = [
+    { kind: 'note-added', body: { step: cover.body.step.id, text: 'the front edge is sharp' } },
+    {
+      kind: 'constraint-added',
+      body: { first: away.body.step.id, then: fixing.body.step.id, reason: 'its lower screw is covered by the loom' },
+    },
+    { kind: 'liaison-told', body: { how: 'rides on', move: bound.id, part: board.id } },
+  ]
+  await tellIn(page, path, [
+    { kind: 'phase-changed', body: { phase: 'descent' } },
+    cover,
+    fixing,
+    away,
+    ...(learns ? learnt : []),
+    { kind: 'phase-changed', body: { phase: 'return' } },
+    step('top', screws('ground strap', 1)),
+    { kind: 'job-closed', body: { clean: false, note: 'told for the book' } },
+  ])
+}
+const ghost = (page: Page) => page.getByRole('region', { name: 'Next, as it was before' })
+
+test('what one learnt the hard way is said to the next in time: before the step, on the way back, and in the book with the job that it comes from', async ({
+  page,
+  another,
+}) => {
+  await signIn(page, 'Mara Okwell')
+  const model = `BK-${randomUUID().slice(0, 6)}`
+  await learntJob(page, model, '9301-0001', true)
+  await learntJob(page, model, '9301-0002', false)
+
+  // Another person, the next machine of the model.
+  const jon = await another()
+  await signIn(jon, 'Jon Tarrow')
+  const path = await newJob(jon, '9301-0003', model)
+  await jon.goto(`${path}/descent`)
+  await expect(ghost(jon)).toContainText('in 2 of 2')
+  await expect(ghost(jon)).toContainText('The front edge is sharp')
+
+  await test.step('one touch records the next step; a key does as well', async () => {
+    await ghost(jon)
+      .getByRole('button', { name: /^So it is/ })
+      .click()
+    await expect(jon.getByRole('heading', { name: 'Descent, step 2' })).toBeAttached()
+    await expect(ghost(jon)).toContainText('control board')
+    await expect(ghost(jon)).toContainText('Found corroded before')
+    await expect(ghost(jon)).toContainText('Joined first, on the bench')
+    await expect(ghost(jon)).toContainText('its lower screw is covered by the loom')
+  })
+  await test.step('a difference is noticed, and one touch says what it is', async () => {
+    await ghost(jon).getByRole('button', { name: 'Take it up' }).click()
+    await jon.keyboard.press('-')
+    await jon.getByRole('button', { name: /^Step down/ }).click()
+    const differs = jon.getByRole('region', { name: 'Otherwise than before' })
+    await expect(differs).toContainText('3 here, 4 in 2 others')
+    await differs.getByRole('button', { name: 'Missing' }).click()
+    await expect(differs).toBeHidden()
+  })
+  await test.step('what was seen only on the way back is said while it can still be seen', async () => {
+    await expect(ghost(jon)).toContainText('Nobody saw it going down')
+    await jon.keyboard.press('g')
+    await expect(jon.getByRole('heading', { name: 'Descent, step 4' })).toBeAttached()
+  })
+  await jon.getByRole('link', { name: 'Return', exact: true }).click()
+  await expect(jon.getByRole('list', { name: 'What was learnt here' }).first()).toContainText('order said')
+  await nothingWaits(jon)
+
+  await jon.goto('/models')
+  await jon.getByRole('button', { name: new RegExp(model) }).click()
+  await jon.getByRole('link', { name: 'Its book' }).click()
+  await expect(jon.getByRole('heading', { level: 1 })).toContainText(`${model}, its book`)
+  await expect(jon.getByText('From 2 closed jobs')).toBeVisible()
+  const steps = jon.getByRole('region', { name: 'Step by step' })
+  await steps.getByRole('button', { name: '2 jobs' }).first().click()
+  await steps.getByRole('link', { name: '9301-0002' }).last().click()
+  await expect(jon).toHaveURL(/\/valley$/)
+})

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import type { BookStep, LessonTold } from '@dialytica/core/book'
+import { act } from '@dialytica/core/moves'
+import { sum } from 'd3-array'
+import { NButton } from 'naive-ui'
+import { text } from '@dialytica/core/words'
+import { computed, ref } from 'vue'
+import Thumb from '../Thumb.vue'
+import { minutesSay, supportSays, variesSays } from './book-words.ts'
+import JobsBehind from './JobsBehind.vue'
+import LearntHere from './LearntHere.vue'
+
+/** One step of the book: what is done, in how many jobs, in which time, what varies and by what, what was learnt. Every figure opens the jobs behind it. */
+const props = defineProps<{ step: BookStep; number: number; serials: ReadonlyMap<string, string> }>()
+const open = ref(false)
+const photo = computed(() => props.step.acts.find(a => a.photo)?.photo)
+const minutes = computed(() => sum(props.step.acts, a => a.minutes?.median ?? 0))
+const tools = computed(() => [...new Set(props.step.acts.flatMap(a => a.tools))])
+const jobs = computed(() => [...new Set(props.step.acts.flatMap(a => a.jobs))])
+const lessons = computed(() => {
+  const by = new Map<string, LessonTold>(props.step.acts.flatMap(a => a.lessons).map(l => [JSON.stringify(l.says), l]))
+  return [...by.values()]
+})
+</script>
+
+<template>
+  <div class="row">
+    <b class="mono number">{{ number }}</b>
+    <Thumb v-if="photo" :hash="photo.hash" />
+    <span v-else class="no-photo" />
+    <div class="says">
+      <ul>
+        <li v-for="a in step.acts" :key="a.id">
+          {{ text(act(a.move)) }} <span class="soft">{{ supportSays(a) }}</span>
+          <p v-for="v in a.varies" :key="v.field" class="varies">varies, {{ variesSays(v) }}</p>
+        </li>
+      </ul>
+      <p class="soft">
+        <template v-if="minutes">{{ minutesSay(minutes) }} min</template>
+        <template v-if="tools.length"> · {{ tools.join(', ') }}</template>
+      </p>
+      <LearntHere :of="lessons" />
+      <JobsBehind v-if="open" :jobs="jobs" :serials="serials" />
+    </div>
+    <NButton class="behind" :aria-expanded="open" @click="open = !open"
+      >{{ jobs.length }} {{ jobs.length === 1 ? 'job' : 'jobs' }}</NButton
+    >
+  </div>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: 30px 77px minmax(0, 1fr) auto;
+  gap: 12px;
+  align-items: start;
+  padding: 10px 0;
+  border-top: 1px solid var(--hair);
+}
+.number {
+  text-align: right;
+  color: var(--soft);
+}
+.no-photo {
+  height: 20px;
+}
+ul {
+  list-style: none;
+}
+li {
+  font-weight: 600;
+  line-height: 1.25;
+}
+li .soft {
+  font-weight: 400;
+}
+.varies {
+  font-weight: 500;
+  font-size: 16px;
+  padding-left: 10px;
+  border-left: 3px solid var(--caution);
+}
+.says {
+  display: grid;
+  gap: 4px;
+}
+@media (max-width: 700px) {
+  .row {
+    grid-template-columns: 24px minmax(0, 1fr) auto;
+  }
+  .row > .thumb,
+  .no-photo {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { heard } from '@dialytica/core/book'
+import { act } from '@dialytica/core/moves'
+import { zoneTitle } from '@dialytica/core/machine'
+import { text } from '@dialytica/core/words'
+import { NButton } from 'naive-ui'
+import { computed } from 'vue'
+import { useBook } from '../../stores/book.ts'
+import { useJob } from '../../stores/job.ts'
+import Thumb from '../Thumb.vue'
+import LearntHere from './LearntHere.vue'
+
+/** The next step as most of the jobs of this model did it: one touch records it, another takes it up to be corrected; with what was learnt there. */
+const emit = defineEmits<{ record: [] }>()
+const job = useJob()
+const book = useBook()
+const ghost = computed(() => book.ghost)
+const photo = computed(() => ghost.value?.acts.find(a => a.photo)?.photo)
+const learnt = computed(() => (ghost.value ? heard(ghost.value.acts, 'down') : []))
+function soItIs(): void {
+  book.take(ghost.value!)
+  emit('record')
+}
+</script>
+
+<template>
+  <section v-if="ghost" class="ghost" aria-label="Next, as it was before">
+    <Thumb v-if="photo" :hash="photo.hash" />
+    <div class="says">
+      <p class="soft">
+        Next, in {{ ghost.jobs }} of {{ ghost.of
+        }}<template v-if="ghost.zone">, {{ zoneTitle(job.family, ghost.zone) }}</template>
+      </p>
+      <p v-for="a in ghost.acts" :key="a.id">
+        <b>{{ text(act(a.move)) }}</b>
+      </p>
+    </div>
+    <div class="ways">
+      <NButton @click="soItIs">So it is <kbd>G</kbd></NButton>
+      <NButton @click="book.take(ghost)">Take it up</NButton>
+    </div>
+    <LearntHere class="learnt" :of="learnt" />
+  </section>
+</template>
+
+<style scoped>
+.ghost {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
+  gap: 6px 12px;
+  align-items: center;
+  margin-top: 6px;
+  padding: 6px 10px;
+  border: 2px dashed var(--rule);
+  line-height: 1.2;
+}
+.says {
+  grid-column: 2;
+  max-height: 96px;
+  overflow: auto;
+}
+.soft {
+  font-size: 15px;
+}
+.ways {
+  grid-column: 3;
+  display: flex;
+  gap: 6px;
+}
+.learnt {
+  grid-column: 1 / -1;
+}
+@media (max-width: 700px) {
+  .ways {
+    grid-column: 1 / -1;
+  }
+}
+</style>

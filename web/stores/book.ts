@@ -1,0 +1,48 @@
+import { differences, ghostOf, placeIn, takenUp, type Book, type Ghost } from '@dialytica/core/book'
+import { entriesOf, lastStep } from '@dialytica/core/log'
+import { calls } from '@dialytica/core/wire'
+import { defineStore } from 'pinia'
+import { v4 } from 'uuid'
+import { computed, shallowRef, watch } from 'vue'
+import { askOrRecall, recall } from '../data/kept.ts'
+import { differsSays } from '../parts/book/book-words.ts'
+import { useDraft } from './draft.ts'
+import { useJob } from './job.ts'
+
+/** The book of the model in hand, how far this job has come in it, and the next step as most had it. */
+export const useBook = defineStore('book', () => {
+  const job = useJob()
+  const draft = useDraft()
+  const book = shallowRef<Book | null>(null)
+  watch(
+    () => job.card?.model.id,
+    async model => {
+      book.value = null
+      if (!model) return
+      const what = `book ${model}`
+      const kept = (await recall<Book>(what)) ?? null
+      const told = await askOrRecall(what, calls.book, { params: { model } }).catch(() => kept)
+      if (model === job.card?.model.id) book.value = told
+    },
+    { immediate: true },
+  )
+  const place = computed(() => (book.value?.steps.length ? placeIn(book.value, job.state) : null))
+  const ghost = computed(() => (book.value && place.value ? ghostOf(book.value, place.value) : null))
+  /** What the last step has otherwise than most, as long as nobody said what it is. */
+  const differs = computed(() => {
+    const last = lastStep(job.state)
+    if (!place.value || !last) return []
+    const said = new Set([
+      ...entriesOf(job.state, 'note-added').map(e => e.body.text),
+      ...entriesOf(job.state, 'found-before').map(e => e.body.what),
+    ])
+    return differences(place.value, last).filter(d => !Object.values(differsSays(d)).some(s => said.has(s)))
+  })
+  /** The next step as the book has it, taken into the hand. */
+  const take = (of: Ghost) =>
+    draft.act(from => {
+      const step = takenUp(job.state, from.step, of, v4, draft.next)
+      return { step, move: step.moves.at(-1)?.id ?? null }
+    })
+  return { book, place, ghost, differs, take }
+})

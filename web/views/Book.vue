@@ -1,0 +1,165 @@
+<script setup lang="ts">
+import type { Book } from '@dialytica/core/book'
+import { calls, type Model } from '@dialytica/core/wire'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { askOrRecall } from '../data/kept.ts'
+import BookRow from '../parts/book/BookRow.vue'
+import BookSpine from '../parts/book/BookSpine.vue'
+import JobsBehind from '../parts/book/JobsBehind.vue'
+import { minutesSay } from '../parts/book/book-words.ts'
+import Problem from '../parts/Problem.vue'
+import ShopHead from '../parts/ShopHead.vue'
+
+/** The book of a model: what its closed jobs say together, at a glance and step by step. It prints as the whole way down. */
+const route = useRoute()
+const book = shallowRef<Book | null>(null)
+const model = shallowRef<Model | null>(null)
+const problem = ref('')
+const chosen = ref<number | null>(null)
+watch(
+  () => route.params.model as string | undefined,
+  async id => {
+    if (!id) return
+    book.value = null
+    const params = { params: { model: id } }
+    try {
+      model.value = await askOrRecall(`model ${id}`, calls.oneModel, params)
+      book.value = await askOrRecall(`book ${id}`, calls.book, params)
+      problem.value = ''
+    } catch (error) {
+      problem.value = (error as Error).message
+    }
+  },
+  { immediate: true },
+)
+const serials = computed(() => new Map(book.value?.recordings.map(r => [r.job, r.serial])))
+const count = computed(() => book.value?.recordings.length ?? 0)
+const rows = ref<HTMLElement | null>(null)
+async function choose(index: number): Promise<void> {
+  chosen.value = index
+  await nextTick()
+  rows.value?.children[index]?.scrollIntoView({ block: 'center' })
+}
+</script>
+
+<template>
+  <div class="book">
+    <ShopHead />
+    <Problem :says="problem" />
+    <main v-if="!book && !problem" class="soft waits">
+      <p role="status">The book is being read, and brought up to date.</p>
+    </main>
+    <main v-if="model && book">
+      <div class="top">
+        <h1>{{ model.maker }} {{ model.code }}, its book</h1>
+        <p v-if="count">
+          From {{ count === 1 ? 'one closed job' : `${count} closed jobs`
+          }}<template v-if="book.minutes"
+            >, down in {{ minutesSay(book.minutes.median) }} min<template v-if="book.minutes.of > 2">
+              (half of them {{ minutesSay(book.minutes.low) }} to {{ minutesSay(book.minutes.high) }})</template
+            ></template
+          >.
+        </p>
+        <p v-else>No job of this model is closed yet: its book begins with the first.</p>
+      </div>
+      <div v-if="count" class="two">
+        <section class="glance" tabindex="0" aria-label="At a glance">
+          <BookSpine :book="book" :chosen="chosen" @choose="choose" />
+          <p class="soft key">
+            Minutes at the left; as wide as many jobs; beside it what fewer than half did; ▲ something was learnt.
+          </p>
+        </section>
+        <section class="steps" tabindex="0" aria-label="Step by step">
+          <div v-for="w in book.ways" :key="w.covers.join()" class="way">
+            <h2>In by {{ w.covers.join(', then ') || 'no cover' }}</h2>
+            <JobsBehind :jobs="w.jobs" :serials="serials" />
+          </div>
+          <ol ref="rows">
+            <li v-for="(step, i) in book.steps" :key="step.acts[0]!.id" :class="{ chosen: i === chosen }">
+              <BookRow :step="step" :number="i + 1" :serials="serials" />
+            </li>
+          </ol>
+        </section>
+      </div>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.book {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+}
+main {
+  flex: 1;
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  min-height: 0;
+}
+.top {
+  padding: 12px 24px;
+  border-bottom: 2px solid var(--rule);
+}
+h1 {
+  font-size: 28px;
+}
+h2 {
+  font-size: 18px;
+}
+.waits {
+  padding: 24px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 282px minmax(0, 1fr);
+  min-height: 0;
+}
+.glance,
+.steps {
+  overflow: auto;
+  padding: 12px 16px;
+}
+.glance {
+  border-right: 2px solid var(--rule);
+}
+.key {
+  font-size: 15px;
+  line-height: 1.2;
+}
+.way {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  align-items: baseline;
+  padding-bottom: 6px;
+}
+ol {
+  list-style: none;
+}
+li.chosen {
+  background: var(--work-wash);
+  box-shadow: -10px 0 0 var(--work);
+}
+@media (max-width: 700px) {
+  .book,
+  main,
+  .two {
+    display: block;
+    height: auto;
+  }
+}
+@media print {
+  .glance {
+    display: none;
+  }
+  .book,
+  main,
+  .two,
+  .steps {
+    display: block;
+    overflow: visible;
+  }
+}
+</style>
