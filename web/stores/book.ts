@@ -1,11 +1,10 @@
 import { differences, ghostOf, placeIn, takenUp, type Book, type Ghost } from '@dialytica/core/book'
-import { entriesOf, lastStep } from '@dialytica/core/log'
+import { lastStep } from '@dialytica/core/log'
 import { calls } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { v4 } from 'uuid'
-import { computed, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { askOrRecall, recall } from '../data/kept.ts'
-import { differsSays } from '../parts/book/book-words.ts'
 import { useDraft } from './draft.ts'
 import { useJob } from './job.ts'
 
@@ -28,15 +27,13 @@ export const useBook = defineStore('book', () => {
   )
   const place = computed(() => (book.value?.steps.length ? placeIn(book.value, job.state) : null))
   const ghost = computed(() => (book.value && place.value ? ghostOf(book.value, place.value) : null))
+  /** Moves of which somebody said what is otherwise. */
+  const answered = ref<ReadonlySet<string>>(new Set())
+  const answer = (move: string) => (answered.value = new Set([...answered.value, move]))
   /** What the last step has otherwise than most, as long as nobody said what it is. */
   const differs = computed(() => {
     const last = lastStep(job.state)
-    if (!place.value || !last) return []
-    const said = new Set([
-      ...entriesOf(job.state, 'note-added').map(e => e.body.text),
-      ...entriesOf(job.state, 'found-before').map(e => e.body.what),
-    ])
-    return differences(place.value, last).filter(d => !Object.values(differsSays(d)).some(s => said.has(s)))
+    return place.value && last ? differences(place.value, last).filter(d => !answered.value.has(d.move.id)) : []
   })
   /** The next step as the book has it, taken into the hand. */
   const take = (of: Ghost) =>
@@ -44,5 +41,5 @@ export const useBook = defineStore('book', () => {
       const step = takenUp(job.state, from.step, of, v4, draft.next)
       return { step, move: step.moves.at(-1)?.id ?? null }
     })
-  return { book, place, ghost, differs, take }
+  return { book, place, ghost, differs, answer, take }
 })

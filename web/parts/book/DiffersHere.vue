@@ -6,40 +6,45 @@ import { computed, ref } from 'vue'
 import { useBook } from '../../stores/book.ts'
 import { useJob } from '../../stores/job.ts'
 import Problem from '../Problem.vue'
-import { differsSays } from './book-words.ts'
+import { differsAsks, differsKept } from './book-words.ts'
 
 /** The last step has another count than most machines of the model: one is missing, or it is another build. One touch says which. */
 const job = useJob()
 const book = useBook()
 const problem = ref('')
-const all = computed(() => book.differs.map(differs => ({ differs, says: differsSays(differs) })))
-const zone = computed(() => lastStep(job.state)?.zone)
+const last = computed(() => lastStep(job.state))
+/** Keeps what somebody said of a difference, and asks no more. */
+function keep(of: Differs, why: string | null): void {
+  problem.value = why ?? ''
+  if (!why) book.answer(of.move.id)
+}
 const missing = (of: Differs) =>
-  (problem.value =
+  keep(
+    of,
     whyNot(
       job.says('found-before', {
-        what: differsSays(of).missing,
+        what: differsKept(of).missing,
         how: 'missing',
-        ...(zone.value && { zone: zone.value }),
+        ...(last.value?.zone && { zone: last.value.zone }),
         photos: [],
       }),
-    ) ?? '')
+    ),
+  )
 const build = (of: Differs) =>
-  (problem.value = whyNot(job.says('note-added', { text: differsSays(of).build, step: lastStep(job.state)!.id })) ?? '')
+  keep(of, whyNot(job.says('note-added', { text: differsKept(of).build, step: last.value!.id })))
 </script>
 
 <template>
-  <section v-for="d in all" :key="d.differs.move.id" class="differs" aria-label="Otherwise than before">
+  <section v-for="d in book.differs" :key="d.move.id" class="differs" aria-label="Otherwise than before">
     <p>
-      <b>{{ d.says.asks }}</b>
-      {{ d.differs.here < d.differs.most ? 'One missing, or another build?' : 'Another build?' }}
+      <b>{{ differsAsks(d) }}</b> {{ d.here < d.most ? 'One missing, or another build?' : 'Another build?' }}
     </p>
     <div class="ways">
-      <NButton v-if="d.differs.here < d.differs.most" @click="missing(d.differs)">Missing</NButton>
-      <NButton @click="build(d.differs)">Another build</NButton>
+      <NButton v-if="d.here < d.most" @click="missing(d)">Missing</NButton>
+      <NButton @click="build(d)">Another build</NButton>
     </div>
-    <Problem :says="problem" />
   </section>
+  <Problem :says="problem" />
 </template>
 
 <style scoped>

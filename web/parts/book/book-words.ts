@@ -1,6 +1,6 @@
 import type { BookAct, Differs, Varies } from '@dialytica/core/book'
 import { subject } from '@dialytica/core/moves'
-import { text } from '@dialytica/core/words'
+import { english, text } from '@dialytica/core/words'
 
 /** `in 4 of 5`, of the jobs that came to its place. */
 export const supportSays = ({ jobs, of }: Pick<BookAct, 'jobs' | 'of'>): string =>
@@ -13,20 +13,18 @@ export function variesSays({ field, values, split }: Varies): string {
   return `${field}: ${values.map(v => `${v.value} (${v.jobs.length}×)`).join(', ')}`
 }
 
-/** What somebody says of a difference: one is missing here, or it is another build; and the question itself. */
-export function differsSays({ move, here, most, jobs, varies }: Differs): {
-  asks: string
-  missing: string
-  build: string
-} {
-  const thing = text(subject({ ...move, count: 1 } as typeof move)).replace(/^one /, '')
-  const by = varies?.split ? ` (${variesSays(varies)})` : ''
-  return {
-    asks: `${here} here, ${most} in ${jobs} others${by}: ${thing}.`,
-    missing: `${most - here} of ${most}: ${thing}`,
-    build: `another build: ${here} instead of ${most}, ${thing}`,
-  }
+/** One of the things that a move takes, without its count. */
+const oneOf = ({ move }: Differs) => subject({ ...move, count: 1 } as typeof move)
+/** The question that a difference asks. */
+export function differsAsks(of: Differs): string {
+  const by = of.varies?.split ? ` (${variesSays(of.varies)})` : ''
+  return `${of.here} here, ${of.most} in ${of.jobs} others${by}: ${text(oneOf(of))}.`
 }
+/** What is kept of a difference: so many are missing here, or it is another build. */
+export const differsKept = (of: Differs): { missing: string; build: string } => ({
+  missing: `${of.most - of.here} of ${of.most}: ${english(oneOf(of))}`,
+  build: `another build: ${of.here} instead of ${of.most}, ${english(oneOf(of))}`,
+})
 
 /** Minutes as they are said: halves below ten. */
 export const minutesSay = (m: number): string => (m < 10 ? String(Math.round(m * 2) / 2) : String(Math.round(m)))
