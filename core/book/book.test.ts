@@ -110,6 +110,23 @@ describe('what one job learnt', () => {
       ['noted', 'both', [id(2, 'm')]],
     ])
   })
+  it('what made a new part fit, and a towel put in on the way back, were not overlooked', () => {
+    const more = [
+      ...log,
+      step(4, { kind: 'place-temporary', thing: 'towel', count: 1 }, 11),
+      step(5, { kind: 'adapt', part: { name: 'pump' }, work: 'turn its plug' }, 12),
+      event(
+        'part-adapted',
+        { part: 'pump', point: 'plug side', says: 'turn its plug', step: id(5, 's'), scrapped: [] },
+        13 * 60,
+      ),
+    ]
+    const told = foldAll(more)
+    expect(told.refused).toEqual([])
+    const after = recordingOf('one', { ...told.state, closing: closed.closing }, { serial: '1' })!
+    expect(after.lessons.filter(l => l.kind === 'seen on the way back')).toHaveLength(1)
+    expect(after.doings.map(d => d.move.kind)).not.toContain('adapt')
+  })
   it('minutes are of the way down only', () => {
     expect(recording.doings.map(d => d.minutes)).toEqual([undefined, 2, undefined])
   })

@@ -45,6 +45,8 @@ export interface BookAct {
   photo: { job: string; hash: string } | null
   varies: readonly Varies[]
   lessons: readonly LessonTold[]
+  /** True where a part is taken apart by it that lies on the bench. */
+  bench: boolean
   tools: readonly string[]
 }
 /** Acts that are mostly recorded as one step. */
@@ -141,6 +143,7 @@ function actOf(
     photo: pictured ? { job: pictured.recording.job, hash: pictured.doing.photo! } : null,
     varies: variesOf(all),
     lessons,
+    bench: best.doing.bench ?? false,
     tools: [...new Set(all.flatMap(a => toolsFor(a.doing.move)))],
   }
 }

@@ -1,3 +1,4 @@
+import { entriesOf } from '../log/entry.ts'
 import type { JobState, StepState } from '../log/state.ts'
 import type { Move } from '../moves/registry.ts'
 
@@ -7,6 +8,8 @@ export interface Doing {
   step: string
   zone: string | undefined
   minutes: number | undefined
+  /** True where a part that lay on the bench was taken apart by it. */
+  bench?: true
   /** The photo of its step on which it is marked best. */
   photo?: string | undefined
 }
@@ -25,15 +28,28 @@ function photoOf(step: StepState, move: string): string | undefined {
   return best?.hash
 }
 
+/** The steps that the way down had, and what was seen of it on the way back; what made a new part fit is of that part, not of the model. */
+export function stepsOf(state: JobState): StepState[] {
+  const adapted = new Set(entriesOf(state, 'part-adapted').map(e => e.body.step))
+  return state.order.toArray().flatMap(id => (adapted.has(id) ? [] : state.steps.get(id)!))
+}
+
 /** The acts of a job in the order of its descent. The minutes of a step are shared by its acts; of what was told later they are not known. */
 export function doings(state: JobState): Doing[] {
   const back = wayBackOf(state)
-  const steps = state.order.toArray().map(id => state.steps.get(id)!)
+  const steps = stepsOf(state)
   const times = steps.map(s => s.recordedAt).sort()
   return steps.flatMap((step): Doing[] => {
     const before = times[times.indexOf(step.recordedAt) - 1]
     const gap = before === undefined ? Infinity : (Date.parse(step.recordedAt) - Date.parse(before)) / 60_000
     const minutes = gap <= pause && step.recordedAt < back ? gap / step.moves.length : undefined
-    return step.moves.map(move => ({ move, step: step.id, zone: step.zone, minutes, photo: photoOf(step, move.id) }))
+    return step.moves.map(move => ({
+      move,
+      step: step.id,
+      zone: step.zone,
+      minutes,
+      photo: photoOf(step, move.id),
+      ...(step.of && { bench: true as const }),
+    }))
   })
 }

@@ -48,7 +48,8 @@ export interface Ghost {
 
 /** The next step as most of the jobs of the book did it; null where they all ended here. */
 export function ghostOf(book: Book, { done, last, acts }: Place): Ghost | null {
-  const isOpen = (a: BookAct) => !done.has(acts.indexOf(a)) && acts.indexOf(a) > last && a.jobs.length * 2 > a.of
+  const isOpen = (a: BookAct) =>
+    !a.bench && !done.has(acts.indexOf(a)) && acts.indexOf(a) > last && a.jobs.length * 2 > a.of
   for (const step of book.steps) {
     const left = step.acts.filter(isOpen)
     const [first] = left

@@ -1,8 +1,10 @@
 import { entriesOf } from '../log/entry.ts'
 import type { JobState } from '../log/state.ts'
+import type { Glyph } from '../items/kinds.ts'
 import { subject, thingOf } from '../moves/move.ts'
+import { glyphFor } from '../moves/registry.ts'
 import { say, type Phrase } from '../words/phrase.ts'
-import { wayBackOf } from './doings.ts'
+import { stepsOf, wayBackOf } from './doings.ts'
 
 /** What one job can learn for the next. */
 export const lessonKinds = [
@@ -30,9 +32,12 @@ export interface Reopened {
   reason: string
 }
 
+/** Kinds of things that were off already when they are told on the way back; a towel or a turn was not overlooked. */
+const cameOff = new Set<Glyph>(['fastener', 'clip', 'connector', 'line', 'joint', 'part', 'consumable'])
+
 /** What a job learnt that the next one of its model would want to hear. O(steps + entries). */
 export function lessons(state: JobState, reopened: readonly Reopened[] = []): Lesson[] {
-  const steps = state.order.toArray().map(id => state.steps.get(id)!)
+  const steps = stepsOf(state)
   const moves = new Map(steps.flatMap(s => s.moves.map(m => [m.id, m] as const)))
   const of = (step: string) => state.steps.get(step)?.moves ?? []
   const ids = (step: string) => of(step).map(m => m.id)
@@ -60,7 +65,7 @@ export function lessons(state: JobState, reopened: readonly Reopened[] = []): Le
   })
   // Said at what comes off the same place before: there it can still be seen.
   const seenLate = steps.flatMap((s, i): Lesson[] => {
-    if (s.recordedAt < back || !s.moves.length) return []
+    if (s.recordedAt < back || !s.moves.some(m => cameOff.has(glyphFor(m.kind)))) return []
     const before = steps.slice(0, i).findLast(b => b.recordedAt < back && b.zone === s.zone)
     return [
       {

@@ -41,6 +41,7 @@ const act = shape({
       job: uuid().required(),
     }),
   ),
+  bench: yup.boolean().required(),
   tools: list(line().required()),
 })
 

@@ -12,6 +12,7 @@ const act = (jobs: number, of: number, minutes: number): BookAct => ({
   photo: null,
   varies: [],
   lessons: [],
+  bench: false,
   tools: [],
 })
 const bookOf = (...steps: BookStep[]): Book => ({
