@@ -43,6 +43,7 @@ async function learntJob(page: Page, model: string, serial: string, learns: bool
     { kind: 'job-closed', body: { clean: false, note: 'told for the book' } },
   ])
 }
+const learnt = (page: Page) => page.getByRole('list', { name: 'What was learnt here' })
 const ghost = (page: Page) => page.getByRole('region', { name: 'Next, as it was before' })
 
 test('what one learnt the hard way is said to the next in time: before the step, on the way back, and in the book with the job that it comes from', async ({
@@ -60,20 +61,20 @@ test('what one learnt the hard way is said to the next in time: before the step,
   const path = await newJob(jon, '9301-0003', model)
   await jon.goto(`${path}/descent`)
   await expect(ghost(jon)).toContainText('in 2 of 2')
-  await expect(ghost(jon)).toContainText('The front edge is sharp')
+  await expect(learnt(jon)).toContainText('The front edge is sharp')
 
   await test.step('one touch records the next step; a key does as well', async () => {
     await ghost(jon)
       .getByRole('button', { name: /^So it is/ })
       .click()
     await expect(jon.getByRole('heading', { name: 'Descent, step 2' })).toBeAttached()
-    await expect(ghost(jon)).toContainText('control board')
-    await expect(ghost(jon)).toContainText('Found corroded before')
-    await expect(ghost(jon)).toContainText('Joined first, on the bench')
-    await expect(ghost(jon)).toContainText('its lower screw is covered by the loom')
+    await expect(ghost(jon)).toContainText('Control board')
+    await expect(learnt(jon)).toContainText('Found corroded before')
+    await expect(learnt(jon)).toContainText('Joined first, on the bench')
+    await expect(learnt(jon)).toContainText('its lower screw is covered by the loom')
   })
   await test.step('a difference is noticed, and one touch says what it is', async () => {
-    await ghost(jon).getByRole('button', { name: 'Take it up' }).click()
+    await ghost(jon).getByRole('button', { name: 'Correct it' }).click()
     await jon.keyboard.press('-')
     await jon.getByRole('button', { name: /^Step down/ }).click()
     const differs = jon.getByRole('region', { name: 'Otherwise than before' })
@@ -82,12 +83,12 @@ test('what one learnt the hard way is said to the next in time: before the step,
     await expect(differs).toBeHidden()
   })
   await test.step('what was seen only on the way back is said while it can still be seen', async () => {
-    await expect(ghost(jon)).toContainText('Nobody saw it going down')
+    await expect(learnt(jon)).toContainText('Nobody saw it going down')
     await jon.keyboard.press('g')
     await expect(jon.getByRole('heading', { name: 'Descent, step 4' })).toBeAttached()
   })
   await jon.getByRole('link', { name: 'Return', exact: true }).click()
-  await expect(jon.getByRole('list', { name: 'What was learnt here' }).first()).toContainText('order said')
+  await expect(learnt(jon).first()).toContainText('order said')
   await nothingWaits(jon)
 
   await jon.goto('/models')

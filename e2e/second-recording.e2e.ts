@@ -91,7 +91,7 @@ test('a second recording of a model takes a third of the inputs of the first at 
       await hand.photo()
       await expect(page.getByRole('region', { name: 'Next, as it was before' })).toBeVisible()
       if (otherwise?.[0] === k + 1) {
-        await hand.press('Take it up')
+        await hand.press('Correct it')
         await hand.key(otherwise[1], 'PageDown')
       } else await hand.key('g')
     }

@@ -118,7 +118,7 @@ export async function newJob(page: Page, serial: string, named?: string): Promis
   const me = await get<{ id: string }>('/api/session')
   const models = await get<{ id: string; family: string; code: string }[]>('/api/models')
   const model =
-    models.find(m => (named ? m.code === named : m.family === 'front-loader')) ??
+    models.find(m => (named ? m.code === named : m.code.startsWith('FL-'))) ??
     ((await (
       await page.request.post('/api/models', {
         data: { id: randomUUID(), maker: 'Corrane', code: named, family: 'front-loader', notes: '' },

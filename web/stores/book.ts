@@ -1,4 +1,4 @@
-import { differences, ghostOf, placeIn, takenUp, type Book, type Ghost } from '@dialytica/core/book'
+import { differences, ghostOf, heard, placeIn, takenUp, type Book, type Ghost } from '@dialytica/core/book'
 import { lastStep } from '@dialytica/core/log'
 import { calls } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
@@ -27,6 +27,8 @@ export const useBook = defineStore('book', () => {
   )
   const place = computed(() => (book.value?.steps.length ? placeIn(book.value, job.state) : null))
   const ghost = computed(() => (book.value && place.value ? ghostOf(book.value, place.value) : null))
+  /** What was learnt at the next step. */
+  const ahead = computed(() => (ghost.value ? heard(ghost.value.acts, 'down') : []))
   /** Moves of which somebody said what is otherwise. */
   const answered = ref<ReadonlySet<string>>(new Set())
   const answer = (move: string) => (answered.value = new Set([...answered.value, move]))
@@ -41,5 +43,5 @@ export const useBook = defineStore('book', () => {
       const step = takenUp(job.state, from.step, of, v4, draft.next)
       return { step, move: step.moves.at(-1)?.id ?? null }
     })
-  return { book, place, ghost, differs, answer, take }
+  return { book, place, ghost, ahead, differs, answer, take }
 })

@@ -7,6 +7,7 @@ import { useCommands } from '../commands.ts'
 import AlikeNotes from '../parts/AlikeNotes.vue'
 import DiffersHere from '../parts/book/DiffersHere.vue'
 import GhostStep from '../parts/book/GhostStep.vue'
+import LearntHere from '../parts/book/LearntHere.vue'
 import OnBench from '../parts/descent/OnBench.vue'
 import EarlierStep from '../parts/descent/EarlierStep.vue'
 import StandsHere from '../parts/descent/StandsHere.vue'
@@ -89,6 +90,7 @@ useCommands(
         <AlikeNotes v-if="!narrow" :of="alikes.ofPlugs.slice(0, 1)" />
         <OnBench v-if="!looked" />
         <DiffersHere v-if="!looked" />
+        <LearntHere v-if="mayGhost && !narrow" :of="book.ahead" />
         <OnTheWay v-if="!looked" />
         <WorthFilling @fill="fill" />
         <LinkButton v-if="narrow && !looked" :to="toJob(job.id, 'narration')">Take in a narration</LinkButton>
@@ -138,7 +140,7 @@ useCommands(
           @pick="pick"
           @done="stepDown"
         />
-        <GhostStep v-if="mayGhost && !fixed && !draft.line.trim()" @record="stepDown" />
+        <GhostStep v-if="mayGhost && !fixed && !draft.line.trim()" :with-learnt="narrow" @record="stepDown" />
       </template>
     </section>
     <div class="act">

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { heard } from '@dialytica/core/book'
 import { act } from '@dialytica/core/moves'
 import { zoneTitle } from '@dialytica/core/machine'
 import { text } from '@dialytica/core/words'
@@ -11,12 +10,15 @@ import Thumb from '../Thumb.vue'
 import LearntHere from './LearntHere.vue'
 
 /** The next step as most of the jobs of this model did it: one touch records it, another takes it up to be corrected; with what was learnt there. */
+/** What was learnt is said here, or beside it. */
+defineProps<{ withLearnt: boolean }>()
 const emit = defineEmits<{ record: [] }>()
 const job = useJob()
 const book = useBook()
 const ghost = computed(() => book.ghost)
 const photo = computed(() => ghost.value?.acts.find(a => a.photo)?.photo)
-const learnt = computed(() => (ghost.value ? heard(ghost.value.acts, 'down') : []))
+/** So many of its acts are told: the photo above must not move when the step is begun. */
+const most = 2
 function soItIs(): void {
   book.take(ghost.value!)
   emit('record')
@@ -31,15 +33,16 @@ function soItIs(): void {
         Next, in {{ ghost.jobs }} of {{ ghost.of
         }}<template v-if="ghost.zone">, {{ zoneTitle(job.family, ghost.zone) }}</template>
       </p>
-      <p v-for="a in ghost.acts" :key="a.id">
+      <p v-for="a in ghost.acts.slice(0, most)" :key="a.id" class="act">
         <b>{{ text(act(a.move)) }}</b>
       </p>
+      <p v-if="ghost.acts.length > most" class="soft">and {{ ghost.acts.length - most }} more with it</p>
     </div>
     <div class="ways">
       <NButton @click="soItIs">So it is <kbd>G</kbd></NButton>
-      <NButton @click="book.take(ghost)">Take it up</NButton>
+      <NButton @click="book.take(ghost)">Correct it</NButton>
     </div>
-    <LearntHere class="learnt" :of="learnt" />
+    <LearntHere v-if="withLearnt" class="learnt" :of="book.ahead" />
   </section>
 </template>
 
@@ -49,15 +52,18 @@ function soItIs(): void {
   grid-template-columns: auto minmax(0, 1fr) auto;
   gap: 6px 12px;
   align-items: center;
-  margin-top: 6px;
-  padding: 6px 10px;
+  padding: 2px 10px;
   border: 2px dashed var(--rule);
   line-height: 1.2;
 }
 .says {
   grid-column: 2;
-  max-height: 96px;
-  overflow: auto;
+  min-width: 0;
+}
+.act {
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
 }
 .soft {
   font-size: 15px;
