@@ -7,7 +7,7 @@ import { traitsOf, type Move } from '../moves/registry.ts'
 import type { Phrase } from '../words/phrase.ts'
 import type { Column, Laid } from './columns.ts'
 import type { Doing } from './doings.ts'
-import type { lessonKinds, Lesson } from './lessons.ts'
+import { saidOnce, type Lesson } from './lessons.ts'
 import type { Recording } from './recording.ts'
 import { countOf } from './signature.ts'
 import { splitOf, type Split } from './varies.ts'
@@ -27,7 +27,7 @@ export interface Varies {
 }
 /** What was learnt at an act, with the job that it comes from. */
 export interface LessonTold {
-  kind: (typeof lessonKinds)[number]
+  kind: Lesson['kind']
   when: Lesson['when']
   says: Phrase
   job: string
@@ -124,12 +124,10 @@ function actOf(
   const best = bestTold(all)
   const [first] = all
   const moves = new Set(all.map(a => a.doing.move.id))
-  const seen = new Set<string>()
-  const lessons = [...new Set(all.map(a => a.recording))].flatMap(r =>
+  const told = [...new Set(all.map(a => a.recording))].flatMap(r =>
     r.lessons
       .filter(l => l.at.some(id => moves.has(id)))
-      .map(({ kind, when, says }): LessonTold => ({ kind, when, says, job: r.job }))
-      .filter(l => !seen.has(JSON.stringify(l.says)) && seen.add(JSON.stringify(l.says))),
+      .map(({ kind, when, says }): LessonTold => ({ kind, when, says, job: r.job })),
   )
   const jobs = [...new Set(all.map(a => a.recording.job))]
   const pictured = [best, ...all.toReversed()].find(a => a.doing.photo)
@@ -142,7 +140,7 @@ function actOf(
     minutes: spread(all.flatMap(a => a.doing.minutes ?? [])),
     photo: pictured ? { job: pictured.recording.job, hash: pictured.doing.photo! } : null,
     varies: variesOf(all),
-    lessons,
+    lessons: saidOnce(told),
     bench: best.doing.bench ?? false,
     tools: [...new Set(all.flatMap(a => toolsFor(a.doing.move)))],
   }

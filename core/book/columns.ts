@@ -22,15 +22,6 @@ export const nothingLaid: Laid = { recordings: [], columns: [] }
 /** So many different tellings of an act are looked at. */
 const most = 4
 
-/** The signatures of acts, by job and place: worked out once for a recording. */
-const signatures = new WeakMap<Recording, readonly Signature[]>()
-export function signaturesOf(recording: Recording): readonly Signature[] {
-  const known = signatures.get(recording)
-  if (known) return known
-  const all = recording.doings.map(d => signatureOf(d, recording.family))
-  signatures.set(recording, all)
-  return all
-}
 /** What tells two signatures apart at a glance. */
 const spelt = (s: Signature) =>
   `${s.kind} ${s.zone} ${s.count} ${s.things.map(t => t.text).join()} ${[...s.known].join()}`
@@ -39,7 +30,8 @@ const spelt = (s: Signature) =>
 function tellings(column: Column, byJob: ReadonlyMap<string, Recording>): Signature[] {
   const by = new Map<string, { s: Signature; n: number }>()
   for (const { job, at } of column.told) {
-    const s = signaturesOf(byJob.get(job)!)[at]!
+    const { doings, family } = byJob.get(job)!
+    const s = signatureOf(doings[at]!, family)
     const one = by.get(spelt(s)) ?? { s, n: 0 }
     by.set(spelt(s), { s, n: one.n + 1 })
   }
@@ -54,10 +46,11 @@ export function withRecording(laid: Laid, recording: Recording): Laid {
   if (laid.recordings.some(r => r.job === recording.job)) return withRecording(without(laid, recording.job), recording)
   const byJob = new Map(laid.recordings.map(r => [r.job, r]))
   const known = laid.columns.map(c => tellings(c, byJob))
-  const pairs = align(signaturesOf(recording), known)
+  const own = recording.doings.map(d => signatureOf(d, recording.family))
+  const pairs = align(own, known)
   const columns = laid.columns.map((c, j): Column => {
-    const own = pairs.filter(([, k]) => k === j).map(([at]) => ({ job: recording.job, at }))
-    return own.length ? { told: [...c.told, ...own] } : c
+    const more = pairs.filter(([, k]) => k === j).map(([at]) => ({ job: recording.job, at }))
+    return more.length ? { told: [...c.told, ...more] } : c
   })
   // What nobody told before goes after what it followed here.
   const after = new Map<number, Column[]>()

@@ -1,3 +1,4 @@
+import { pause } from '../ledger/pace.ts'
 import { entriesOf } from '../log/entry.ts'
 import type { JobState, StepState } from '../log/state.ts'
 import type { Move } from '../moves/registry.ts'
@@ -13,9 +14,6 @@ export interface Doing {
   /** The photo of its step on which it is marked best. */
   photo?: string | undefined
 }
-
-/** A gap of more than so many minutes is no work at a step. */
-const pause = 20
 
 /** The moment of the first way back, or the end of time. */
 export const wayBackOf = (state: JobState): string =>

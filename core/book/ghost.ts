@@ -5,17 +5,17 @@ import { kindOf, type Move } from '../moves/registry.ts'
 import { align } from './align.ts'
 import type { Book, BookAct, LessonTold, Varies } from './book.ts'
 import { doings } from './doings.ts'
-import { signatureOf } from './signature.ts'
+import { saidOnce } from './lessons.ts'
+import { countOf, signatureOf } from './signature.ts'
 
 /** How far a job has come in the book: which act of the book each of its moves is. */
 export interface Place {
-  acts: readonly BookAct[]
-  /** The acts of the book that were done, by their place, with the moves of this job. */
-  done: ReadonlyMap<number, readonly Move[]>
+  /** The acts of the book that were done, with the moves of this job. */
+  done: ReadonlyMap<BookAct, readonly Move[]>
   /** The act of the book that each move is. */
   of: ReadonlyMap<string, BookAct>
-  /** The place in the book of what was done last; -1 before anything was. */
-  last: number
+  /** What the book has after what was done last. */
+  ahead: ReadonlySet<BookAct>
 }
 
 /** Where a job stands in the book of its model. O(moves × acts of the book). */
@@ -27,14 +27,15 @@ export function placeIn(book: Book, state: JobState): Place {
     all.map(d => signatureOf(d, family)),
     acts.map(a => [signatureOf(a, family)]),
   )
-  const done = new Map<number, Move[]>()
+  const done = new Map<BookAct, Move[]>()
   const of = new Map<string, BookAct>()
   for (const [i, j] of pairs) {
-    done.set(j, [...(done.get(j) ?? []), all[i]!.move])
-    of.set(all[i]!.move.id, acts[j]!)
+    const [{ move }, act] = [all[i]!, acts[j]!]
+    done.set(act, [...(done.get(act) ?? []), move])
+    of.set(move.id, act)
   }
-  const recent = all.findLast(d => of.has(d.move.id))
-  return { acts, done, of, last: recent ? acts.indexOf(of.get(recent.move.id)!) : -1 }
+  const last = all.findLast(d => of.has(d.move.id))
+  return { done, of, ahead: new Set(acts.slice(last ? acts.indexOf(of.get(last.move.id)!) + 1 : 0)) }
 }
 
 /** What most did next where a job stands, as one step: acts that are not done yet. */
@@ -47,9 +48,8 @@ export interface Ghost {
 }
 
 /** The next step as most of the jobs of the book did it; null where they all ended here. */
-export function ghostOf(book: Book, { done, last, acts }: Place): Ghost | null {
-  const isOpen = (a: BookAct) =>
-    !a.bench && !done.has(acts.indexOf(a)) && acts.indexOf(a) > last && a.jobs.length * 2 > a.of
+export function ghostOf(book: Book, { done, ahead }: Place): Ghost | null {
+  const isOpen = (a: BookAct) => ahead.has(a) && !a.bench && !done.has(a) && a.jobs.length * 2 > a.of
   for (const step of book.steps) {
     const left = step.acts.filter(isOpen)
     const [first] = left
@@ -77,11 +77,7 @@ export function learntAt({ of }: Place, moves: readonly Pick<Move, 'id'>[], way:
 }
 /** What was learnt at acts of the book, on the way down or back; each said once. */
 export function heard(acts: readonly BookAct[], way: 'down' | 'back'): LessonTold[] {
-  const said = new Set<string>()
-  return acts
-    .flatMap(a => a.lessons)
-    .filter(l => l.when === way || l.when === 'both')
-    .filter(l => !said.has(JSON.stringify(l.says)) && said.add(JSON.stringify(l.says)))
+  return saidOnce(acts.flatMap(a => a.lessons).filter(l => l.when === way || l.when === 'both'))
 }
 
 /** A count that is another than on most machines of the model. */
@@ -93,15 +89,14 @@ export interface Differs {
   jobs: number
   varies: Varies | undefined
 }
-const countIn = (moves: readonly Move[]) => moves.reduce((n, m) => n + ('count' in m ? (m.count ?? 1) : 1), 0)
 
 /** Where the moves of a step have another count than most machines of the model: one is missing, or it is another build. Two jobs at least say what most are. */
-export function differences({ acts, done, of }: Place, step: Step): Differs[] {
+export function differences({ done, of }: Place, step: Step): Differs[] {
   const asked = new Set(step.moves.flatMap(m => of.get(m.id) ?? []))
   return [...asked].flatMap((act): Differs[] => {
-    const moves = done.get(acts.indexOf(act)) ?? []
+    const moves = done.get(act) ?? []
     if (!('count' in act.move) || !moves.length) return []
-    const [here, most] = [countIn(moves), act.move.count ?? 1]
+    const [here, most] = [moves.reduce((n, m) => n + countOf(m), 0), countOf(act.move)]
     const varies = act.varies.find(v => v.field === 'count')
     const jobs = varies ? (varies.values.find(v => v.value === String(most))?.jobs.length ?? 0) : act.jobs.length
     return here !== most && jobs >= 2 ? [{ move: moves.at(-1)!, here, most, jobs, varies }] : []

@@ -26,6 +26,15 @@ export interface Lesson {
   says: Phrase
 }
 
+/** Of several that say the same, the first. */
+export function saidOnce<L extends Pick<Lesson, 'says'>>(all: readonly L[]): L[] {
+  const said = new Set<string>()
+  return all.filter(({ says }) => {
+    const key = JSON.stringify(says)
+    return !said.has(key) && said.add(key)
+  })
+}
+
 /** A step that was opened again on the way back, and why. */
 export interface Reopened {
   step: string

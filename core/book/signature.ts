@@ -29,8 +29,14 @@ const naming = new Set('label what hose to mark'.split(' '))
 /** How many a move takes; 1 where nothing is said. */
 export const countOf = (move: Move): number => ('count' in move && typeof move.count === 'number' ? move.count : 1)
 
-/** The signature of an act. */
-export function signatureOf({ move, zone }: Pick<Doing, 'move' | 'zone'>, family: Family): Signature {
+/** The signature of an act, worked out once for it. */
+export function signatureOf(act: Pick<Doing, 'move' | 'zone'>, family: Family): Signature {
+  const known = signatures.get(act) ?? readOff(act, family)
+  signatures.set(act, known)
+  return known
+}
+const signatures = new WeakMap<object, Signature>()
+function readOff({ move, zone }: Pick<Doing, 'move' | 'zone'>, family: Family): Signature {
   const known = new Map<string, string>()
   for (const leaf of fieldsOf[move.kind]) {
     const value = ofThisOne.has(leaf.name) ? undefined : read(move, leaf)

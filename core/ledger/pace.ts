@@ -3,7 +3,7 @@ import { minuteOf } from '../log/fold.ts'
 import { piecesOwed } from './open-debts.ts'
 
 /** A gap of more than so many minutes between two acts is no work. */
-const pause = 20
+export const pause = 20
 
 /** Minutes of work in each phase, from the minutes in which something was recorded; phases without work left out. O(minutes). */
 export function timeByPhase(state: JobState): { phase: Phase; minutes: number }[] {

@@ -2,42 +2,52 @@ import { bookOf, nothingLaid, recordingOf, without, withRecording, type Book, ty
 import type { BodyOf } from '@dialytica/core/log'
 import { In, IsNull, Not, type EntityManager } from 'typeorm'
 import { BookOf, Event, Job, Unit, type JobRow, type UnitRow } from '../entities/index.ts'
-import { emptyStates, stateAt } from '../joblog/states.ts'
+import { stateAt, type States } from '../joblog/states.ts'
 
 /** The newest closed jobs of a model that its book is made of. */
 const most = 100
 
+interface Closed {
+  job: Pick<JobRow, 'id' | 'seq'>
+  unit: UnitRow
+}
+/** A job as the book knows it: with the number of its last event. */
+const nameOf = ({ job }: Closed) => `${job.id} ${job.seq}`
+
 /** The closed jobs of a model that its book is made of, the oldest first, with their machines. */
-async function closedJobs(m: EntityManager, model: string): Promise<{ job: JobRow; unit: UnitRow }[]> {
+async function closedJobs(m: EntityManager, model: string): Promise<Closed[]> {
   const units = new Map((await m.findBy(Unit, { modelId: model })).map(u => [u.id, u]))
   if (!units.size) return []
   const jobs = await m.find(Job, {
     where: { unitId: In([...units.keys()]), closedAt: Not(IsNull()) },
     order: { closedAt: 'DESC', id: 'ASC' },
+    select: { id: true, seq: true, unitId: true },
     take: most,
   })
   return jobs.reverse().map(job => ({ job, unit: units.get(job.unitId)! }))
 }
-const namesOf = (all: readonly { job: JobRow }[]) => JSON.stringify(all.map(({ job }) => `${job.id} ${job.seq}`))
 
 /** The book of a model as it is kept, where it is of all that was closed; null where it has to be brought up to date. */
 export async function keptBook(m: EntityManager, model: string): Promise<Book | null> {
-  const row = await m.findOneBy(BookOf, { modelId: model })
-  return row && row.jobs === namesOf(await closedJobs(m, model)) ? (JSON.parse(row.book) as Book) : null
+  // What it was laid from is long, and not asked for here.
+  const row = await m.findOne(BookOf, { where: { modelId: model }, select: { modelId: true, jobs: true, book: true } })
+  const jobs = JSON.stringify((await closedJobs(m, model)).map(nameOf))
+  return row?.jobs === jobs ? (JSON.parse(row.book) as Book) : null
 }
 
 /** Brings the book of a model up to date: what was closed since is laid beside the rest, what is open again or changed goes. Keeps it, and returns it. */
-export async function bringUpToDate(m: EntityManager, model: string): Promise<Book> {
+export async function bringUpToDate(m: EntityManager, states: States, model: string): Promise<Book> {
   const row = await m.findOneBy(BookOf, { modelId: model })
   const closed = await closedJobs(m, model)
   const before = new Set<string>(row ? (JSON.parse(row.jobs) as string[]) : [])
-  const jobs = namesOf(closed)
-  const now = new Set(JSON.parse(jobs) as string[])
+  const jobs = closed.map(nameOf)
+  const now = new Set(jobs)
   let laid: Laid = row ? (JSON.parse(row.laid) as Laid) : nothingLaid
   for (const name of before) if (!now.has(name)) laid = without(laid, name.split(' ')[0]!)
-  for (const { job, unit } of closed) {
-    if (before.has(`${job.id} ${job.seq}`)) continue
-    const state = await stateAt(m, emptyStates(), job.id, job.seq)
+  for (const one of closed) {
+    if (before.has(nameOf(one))) continue
+    const { job, unit } = one
+    const state = await stateAt(m, states, job.id, job.seq)
     const opened = await m.findBy(Event, { jobId: job.id, kind: 'step-reopened' })
     const reopened = opened.flatMap(e => {
       const { step, reason } = e.body as BodyOf<'step-reopened'>
@@ -49,7 +59,13 @@ export async function bringUpToDate(m: EntityManager, model: string): Promise<Bo
   const book = bookOf(laid)
   await m.upsert(
     BookOf,
-    { modelId: model, jobs, laid: JSON.stringify(laid), book: JSON.stringify(book), changedAt: new Date() },
+    {
+      modelId: model,
+      jobs: JSON.stringify(jobs),
+      laid: JSON.stringify(laid),
+      book: JSON.stringify(book),
+      changedAt: new Date(),
+    },
     ['modelId'],
   )
   return book

@@ -93,7 +93,7 @@ export async function storeSnapshot(of: OfJob): Promise<void> {
 /** Brings the book of a model up to date. */
 export async function bookUpToDate(of: { url: string; model: string }): Promise<Book> {
   const { manager } = await database(of.url)
-  return bringUpToDate(manager, of.model)
+  return bringUpToDate(manager, states, of.model)
 }
 
 export interface CameIn {

@@ -1,10 +1,9 @@
 import { differences, ghostOf, heard, placeIn, takenUp, type Book, type Ghost } from '@dialytica/core/book'
 import { lastStep } from '@dialytica/core/log'
-import { calls } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { v4 } from 'uuid'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { askOrRecall, recall } from '../data/kept.ts'
+import { bookOfModel } from '../data/book.ts'
 import { useDraft } from './draft.ts'
 import { useJob } from './job.ts'
 
@@ -18,9 +17,7 @@ export const useBook = defineStore('book', () => {
     async model => {
       book.value = null
       if (!model) return
-      const what = `book ${model}`
-      const kept = (await recall<Book>(what)) ?? null
-      const told = await askOrRecall(what, calls.book, { params: { model } }).catch(() => kept)
+      const told = await bookOfModel(model).catch(() => null)
       if (model === job.card?.model.id) book.value = told
     },
     { immediate: true },

@@ -3,6 +3,7 @@ import type { Book } from '@dialytica/core/book'
 import { calls, type Model } from '@dialytica/core/wire'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
+import { bookOfModel } from '../data/book.ts'
 import { askOrRecall } from '../data/kept.ts'
 import BookRow from '../parts/book/BookRow.vue'
 import BookSpine from '../parts/book/BookSpine.vue'
@@ -22,10 +23,9 @@ watch(
   async id => {
     if (!id) return
     book.value = null
-    const params = { params: { model: id } }
     try {
-      model.value = await askOrRecall(`model ${id}`, calls.oneModel, params)
-      book.value = await askOrRecall(`book ${id}`, calls.book, params)
+      model.value = await askOrRecall(`model ${id}`, calls.oneModel, { params: { model: id } })
+      book.value = await bookOfModel(id)
       problem.value = ''
     } catch (error) {
       problem.value = (error as Error).message

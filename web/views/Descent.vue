@@ -52,9 +52,11 @@ const { problem, zoning, inviting, ask, pick, stepDown, forth, tapMark, tapAt, c
   useRecording(lookedAt, held, shots, fixed, line)
 const book = useBook()
 /** While nothing is told of the step in hand, the book says what comes next. */
-const mayGhost = computed(() => !looked.value && !draft.amends && !draft.step.of && draft.step.moves.length === 0)
+const mayGhost = computed(
+  () => !fixed.value && !looked.value && !draft.amends && !draft.step.of && draft.step.moves.length === 0,
+)
 function soItIs(): void {
-  if (!mayGhost.value || fixed.value || !book.ghost) return
+  if (!mayGhost.value || !book.ghost) return
   book.take(book.ghost)
   stepDown()
 }
@@ -140,7 +142,7 @@ useCommands(
           @pick="pick"
           @done="stepDown"
         />
-        <GhostStep v-if="mayGhost && !fixed && !draft.line.trim()" :with-learnt="narrow" @record="stepDown" />
+        <GhostStep v-if="mayGhost && !draft.line.trim()" :with-learnt="narrow" @record="soItIs" />
       </template>
     </section>
     <div class="act">

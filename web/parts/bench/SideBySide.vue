@@ -46,6 +46,8 @@ const sizes = ref<Record<KnownThing, number[]>>({ card: [85.6, 54], coin: [23.5]
 /** Nobody knows how large it is, but it is the same on both. */
 const isSizeKnown = ref(true)
 const mayBeUnknown = computed(() => thing.value !== 'card')
+/** The size of what is known; none where it is not known. */
+const size = computed(() => (isSizeKnown.value || !mayBeUnknown.value ? sizes.value[thing.value] : []))
 /** What is being tapped: the known thing, or a length. */
 const doing = ref<'known' | 'length'>('known')
 const taps = ref<Record<Side, Spot[]>>({ old: [], new: [] })
@@ -78,8 +80,7 @@ function tap(side: Side, at: Spot): void {
   taps.value = { ...taps.value, [side]: own.length < most ? [...own, at] : [at] }
   if (doing.value !== 'known' || taps.value[side].length < most) return
   const photo = photos.value[side]!.photo
-  const mm = isSizeKnown.value || !mayBeUnknown.value ? [...sizes.value[thing.value]] : []
-  const is = { is: thing.value, mm, at: taps.value[side] }
+  const is = { is: thing.value, mm: [...size.value], at: taps.value[side] }
   problem.value = whyNot(job.act(photograph(props.part, { which: side, photo, known: is }))) ?? ''
   taps.value = { ...taps.value, [side]: [] }
   if (known('old') && known('new')) doing.value = 'length'
@@ -211,7 +212,7 @@ const asks = computed(() => {
             >Size not known, the same on both</NButton
           >
           <NInputNumber
-            v-for="(mm, i) in isSizeKnown || !mayBeUnknown ? sizes[thing] : []"
+            v-for="(mm, i) in size"
             :key="`${thing}${i}`"
             :value="mm"
             :min="1"
@@ -219,7 +220,7 @@ const asks = computed(() => {
             :show-button="false"
             :input-props="{ 'aria-label': i ? 'Its other side, mm' : 'Its size, mm' }"
             @update:value="$event && (sizes[thing][i] = $event)"
-          /><span v-if="isSizeKnown || !mayBeUnknown">mm</span>
+          /><span v-if="size.length">mm</span>
         </div>
         <div v-else class="row">
           <p class="lengths mono">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { BookStep, LessonTold } from '@dialytica/core/book'
+import { saidOnce, type BookStep } from '@dialytica/core/book'
 import { act } from '@dialytica/core/moves'
 import { sum } from 'd3-array'
 import { NButton } from 'naive-ui'
@@ -17,10 +17,7 @@ const photo = computed(() => props.step.acts.find(a => a.photo)?.photo)
 const minutes = computed(() => sum(props.step.acts, a => a.minutes?.median ?? 0))
 const tools = computed(() => [...new Set(props.step.acts.flatMap(a => a.tools))])
 const jobs = computed(() => [...new Set(props.step.acts.flatMap(a => a.jobs))])
-const lessons = computed(() => {
-  const by = new Map<string, LessonTold>(props.step.acts.flatMap(a => a.lessons).map(l => [JSON.stringify(l.says), l]))
-  return [...by.values()]
-})
+const lessons = computed(() => saidOnce(props.step.acts.flatMap(a => a.lessons)))
 </script>
 
 <template>

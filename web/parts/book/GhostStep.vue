@@ -9,8 +9,7 @@ import { useJob } from '../../stores/job.ts'
 import Thumb from '../Thumb.vue'
 import LearntHere from './LearntHere.vue'
 
-/** The next step as most of the jobs of this model did it: one touch records it, another takes it up to be corrected; with what was learnt there. */
-/** What was learnt is said here, or beside it. */
+/** The next step as most of the jobs of this model did it: one touch records it, another takes it up to be corrected; what was learnt there is said here or beside it. */
 defineProps<{ withLearnt: boolean }>()
 const emit = defineEmits<{ record: [] }>()
 const job = useJob()
@@ -19,10 +18,6 @@ const ghost = computed(() => book.ghost)
 const photo = computed(() => ghost.value?.acts.find(a => a.photo)?.photo)
 /** So many of its acts are told: the photo above must not move when the step is begun. */
 const most = 2
-function soItIs(): void {
-  book.take(ghost.value!)
-  emit('record')
-}
 </script>
 
 <template>
@@ -39,7 +34,7 @@ function soItIs(): void {
       <p v-if="ghost.acts.length > most" class="soft">and {{ ghost.acts.length - most }} more with it</p>
     </div>
     <div class="ways">
-      <NButton @click="soItIs">So it is <kbd>G</kbd></NButton>
+      <NButton @click="emit('record')">So it is <kbd>G</kbd></NButton>
       <NButton @click="book.take(ghost)">Correct it</NButton>
     </div>
     <LearntHere v-if="withLearnt" class="learnt" :of="book.ahead" />

@@ -1,7 +1,7 @@
 import { sum } from 'd3-array'
 import { scaleLinear } from 'd3-scale'
 import { line, curveBumpY } from 'd3-shape'
-import type { Book, BookStep } from '@dialytica/core/book'
+import { saidOnce, type Book, type BookStep } from '@dialytica/core/book'
 
 /** A step on the picture of a book: where it stands, how wide its bar is by support, and what leans on it. */
 export interface Node {
@@ -79,7 +79,7 @@ export function spineOf(book: Book): Spine {
       half: support * widest,
       isVariant,
       branch,
-      traps: new Set(step.acts.flatMap(a => a.lessons.map(l => JSON.stringify(l.says)))).size,
+      traps: saidOnce(step.acts.flatMap(a => a.lessons)).length,
     }
   })
   const trunk = nodes.filter(n => !n.isVariant)
@@ -90,10 +90,7 @@ export function spineOf(book: Book): Spine {
         .join('')}L${middle + 3} ${head}Z`
     : ''
   const jobs = Math.max(1, book.recordings.length)
-  const at = scaleLinear(
-    [0, Math.max(1, book.ways.length - 1)],
-    [book.ways.length > 1 ? 40 : middle, book.ways.length > 1 ? 190 : middle],
-  )
+  const at = scaleLinear([0, Math.max(1, book.ways.length - 1)], book.ways.length > 1 ? [40, 190] : [middle, middle])
   const strands = book.ways.map(({ covers, jobs: own }, i): Strand => {
     const x = at(i)
     const path = line().curve(curveBumpY)([
