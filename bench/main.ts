@@ -17,6 +17,7 @@ import { safeTurns } from './safe-turns.ts'
 import { stallOfOthers } from './stall-of-others.ts'
 import { stepToOtherDevice } from './step-to-other-device.ts'
 import { thenAndNow, thenAndNowFound } from './then-and-now.ts'
+import { wayInAgainstMilp } from './way-in-against-milp.ts'
 import { weighTray } from './weigh-tray.ts'
 import { takeInPhoto } from './take-in-photo.ts'
 
@@ -37,6 +38,7 @@ const lines: Record<string, Measure> = {
   'then-and-now-found': thenAndNowFound,
   'parts-on-photos': partsOnPhotos,
   'align-recordings': alignRecordings,
+  'way-in-against-milp': wayInAgainstMilp,
   'append-batch': appendBatch,
   'stall-of-others': stallOfOthers,
   'step-to-other-device': stepToOtherDevice,

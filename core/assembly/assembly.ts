@@ -49,6 +49,9 @@ export interface Told {
   not?: boolean | undefined
 }
 
+/** What of a step tells of the machine. */
+export type Undone = Pick<StepState, 'id' | 'zone' | 'moves'>
+
 /** The assembly of a job, from the steps that stand and what was said of them. */
 export const assemblyOfJob = (state: JobState, family: Family): Assembly =>
   assemblyOf(
@@ -63,7 +66,7 @@ interface Found extends Part {
   at: number
 }
 
-function partsOf(steps: readonly StepState[], family: Family): Found[] {
+function partsOf(steps: readonly Undone[], family: Family): Found[] {
   return steps.flatMap((of, at) =>
     of.moves.flatMap((move): Found[] => {
       const text = traitsOf(move).part
@@ -114,11 +117,11 @@ function meantBy(things: readonly Named[], parts: readonly Found[], by: (thing: 
  * just before the part came off in the same zone. What was taken from a part after that had come off is carried by it. What is not light
  * and was unfastened without coming off is a part too. What was `told` by hand is the last word.
  */
-export function assemblyOf(steps: readonly StepState[], family: Family, told: readonly Told[] = []): Assembly {
+export function assemblyOf(steps: readonly Undone[], family: Family, told: readonly Told[] = []): Assembly {
   const parts = partsOf(steps, family)
   const by = partsBy(parts)
   const liaisons: Liaison[] = []
-  const bind = (kind: Bond, part: Part, step: StepState, move: Move, rule: Rule) =>
+  const bind = (kind: Bond, part: Part, step: Undone, move: Move, rule: Rule) =>
     liaisons.push({
       kind,
       part,
@@ -127,7 +130,7 @@ export function assemblyOf(steps: readonly StepState[], family: Family, told: re
       source: rule === 'just before' ? 'derived' : 'named',
       rule,
     })
-  const loose = new Map<string, { step: StepState; move: Move }[]>()
+  const loose = new Map<string, { step: Undone; move: Move }[]>()
   /** What was unfastened and never came off, by its usual name. */
   const left = new Map<string, Part>()
   steps.forEach((step, at) => {
@@ -185,7 +188,7 @@ export function assemblyOf(steps: readonly StepState[], family: Family, told: re
 function withTold(
   liaisons: readonly Liaison[],
   parts: readonly Part[],
-  steps: readonly StepState[],
+  steps: readonly Undone[],
   told: readonly Told[],
 ): readonly Liaison[] {
   if (told.length === 0) return liaisons

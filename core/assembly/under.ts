@@ -9,7 +9,10 @@ interface Weighed {
 }
 
 /** Which parts may hide what each step was done to; see `Assembly.under`. O(steps · parts of a zone). */
-export function underOf(steps: readonly StepState[], parts: readonly Weighed[]): Map<string, readonly string[]> {
+export function underOf(
+  steps: readonly Pick<StepState, 'id' | 'zone' | 'moves'>[],
+  parts: readonly Weighed[],
+): Map<string, readonly string[]> {
   const weighty = new Set(parts.filter(p => p.mass !== 'light').flatMap(p => p.move ?? []))
   const off = new Map<string, readonly string[]>()
   const found = new Map<string, readonly string[]>()

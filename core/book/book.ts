@@ -10,6 +10,7 @@ import type { Doing } from './doings.ts'
 import { saidOnce, type Lesson } from './lessons.ts'
 import type { Recording } from './recording.ts'
 import { countOf } from './signature.ts'
+import { doneSo, type DoneSo } from './needs.ts'
 import { splitOf, type Split } from './varies.ts'
 
 /** Minutes over several jobs: the middle one, and between which a half of them lies. */
@@ -47,6 +48,8 @@ export interface BookAct {
   lessons: readonly LessonTold[]
   /** True where a part is taken apart by it that lies on the bench. */
   bench: boolean
+  /** How it was done, the commonest first: how the machine stood, and what came before it then. */
+  done: readonly DoneSo[]
   tools: readonly string[]
 }
 /** Acts that are mostly recorded as one step. */
@@ -116,13 +119,14 @@ function actOf(
   column: Column,
   byJob: ReadonlyMap<string, Recording>,
   inZone: (zone: string | undefined) => number,
+  id: string,
+  done: readonly DoneSo[],
 ): BookAct {
   const all = column.told.map(({ job, at }): At => {
     const recording = byJob.get(job)!
     return { recording, doing: recording.doings[at]! }
   })
   const best = bestTold(all)
-  const [first] = all
   const moves = new Set(all.map(a => a.doing.move.id))
   const told = [...new Set(all.map(a => a.recording))].flatMap(r =>
     r.lessons
@@ -132,7 +136,7 @@ function actOf(
   const jobs = [...new Set(all.map(a => a.recording.job))]
   const pictured = [best, ...all.toReversed()].find(a => a.doing.photo)
   return {
-    id: `${first!.recording.job} ${first!.doing.move.id}`,
+    id,
     move: asUsual(best.doing.move),
     zone: best.doing.zone,
     jobs,
@@ -142,6 +146,7 @@ function actOf(
     varies: variesOf(all),
     lessons: saidOnce(told),
     bench: best.doing.bench ?? false,
+    done,
     tools: [...new Set(all.flatMap(a => toolsFor(a.doing.move)))],
   }
 }
@@ -164,13 +169,16 @@ const coverName = (move: Move, family: Family, zone: string | undefined): string
     : (knownAt(move, family, zone)[0] ?? move.kind)
 
 /** The book of recordings that were laid side by side. O(acts). */
-export function bookOf({ recordings, columns }: Laid): Book {
+export function bookOf(laid: Laid): Book {
+  const { recordings, columns } = laid
   const byJob = new Map(recordings.map(r => [r.job, r]))
   const zones = new Map<string | undefined, number>()
   for (const r of recordings) for (const z of new Set(r.doings.map(d => d.zone))) zones.set(z, (zones.get(z) ?? 0) + 1)
+  const ids = columns.map(({ told: [first] }) => `${first!.job} ${byJob.get(first!.job)!.doings[first!.at]!.move.id}`)
+  const done = doneSo(laid, ids)
   const steps: { acts: BookAct[] }[] = []
   for (const [i, column] of columns.entries()) {
-    const act = actOf(column, byJob, zone => zones.get(zone) ?? 0)
+    const act = actOf(column, byJob, zone => zones.get(zone) ?? 0, ids[i]!, done[i]!)
     if (i > 0 && inOneStep(columns[i - 1]!, column, byJob)) steps.at(-1)!.acts.push(act)
     else steps.push({ acts: [act] })
   }

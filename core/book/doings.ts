@@ -1,7 +1,9 @@
 import { pause } from '../ledger/pace.ts'
 import { entriesOf } from '../log/entry.ts'
 import type { JobState, StepState } from '../log/state.ts'
+import type { Posture } from '../machine/postures.ts'
 import type { Move } from '../moves/registry.ts'
+import { posturesOf } from '../plan/turns.ts'
 
 /** One act of a recording: a move, the step that it was recorded in, and the minutes that it took, where they are known. */
 export interface Doing {
@@ -9,6 +11,8 @@ export interface Doing {
   step: string
   zone: string | undefined
   minutes: number | undefined
+  /** How the machine stood. */
+  posture?: Posture | undefined
   /** True where a part that lay on the bench was taken apart by it. */
   bench?: true
   /** The photo of its step on which it is marked best. */
@@ -36,6 +40,7 @@ export function stepsOf(state: JobState): StepState[] {
 export function doings(state: JobState): Doing[] {
   const back = wayBackOf(state)
   const steps = stepsOf(state)
+  const postures = posturesOf(state)
   const times = steps.map(s => s.recordedAt).sort()
   return steps.flatMap((step): Doing[] => {
     const before = times[times.indexOf(step.recordedAt) - 1]
@@ -46,6 +51,7 @@ export function doings(state: JobState): Doing[] {
       step: step.id,
       zone: step.zone,
       minutes,
+      posture: postures.get(step.id),
       photo: photoOf(step, move.id),
       ...(step.of && { bench: true as const }),
     }))

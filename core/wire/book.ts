@@ -1,6 +1,8 @@
 import * as yup from 'yup'
 import type { Book } from '../book/book.ts'
 import { lessonKinds } from '../book/lessons.ts'
+import { needReasons } from '../book/needs.ts'
+import { postures } from '../machine/postures.ts'
 import { moveSchema } from '../moves/registry.ts'
 import { line, moment, oneOf, photoHash, shape, uuid, uuidForm, year, zoneId } from '../schema/atoms.ts'
 import { phraseSchema } from '../words/phrase-schema.ts'
@@ -42,6 +44,13 @@ const act = shape({
     }),
   ),
   bench: yup.boolean().required(),
+  done: list(
+    shape({
+      posture: oneOf(postures).nullable().default(null),
+      jobs: amount(),
+      needs: list(shape({ why: oneOf(needReasons).required(), acts: list(line().required()), jobs: amount() })),
+    }),
+  ),
   tools: list(line().required()),
 })
 

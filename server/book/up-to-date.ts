@@ -11,8 +11,10 @@ interface Closed {
   job: Pick<JobRow, 'id' | 'seq'>
   unit: UnitRow
 }
+/** Raised when a book is laid otherwise than before: every kept one is then laid anew. */
+const edition = 2
 /** A job as the book knows it: with the number of its last event. */
-const nameOf = ({ job }: Closed) => `${job.id} ${job.seq}`
+const nameOf = ({ job }: Closed) => `${job.id} ${job.seq} ${edition}`
 
 /** The closed jobs of a model that its book is made of, the oldest first, with their machines. */
 async function closedJobs(m: EntityManager, model: string): Promise<Closed[]> {

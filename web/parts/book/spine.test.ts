@@ -13,6 +13,7 @@ const act = (jobs: number, of: number, minutes: number): BookAct => ({
   varies: [],
   lessons: [],
   bench: false,
+  done: [],
   tools: [],
 })
 const bookOf = (...steps: BookStep[]): Book => ({
