@@ -41,6 +41,13 @@ const views = {
     await page.getByRole('button', { name: /open the filter/ }).click()
     await page.getByRole('heading', { name: 'Open the filter.' }).waitFor()
   },
+  async 'way-in'() {
+    const all = await (await context.request.get(`${base}/api/models`)).json()
+    const model = all.find(m => m.code === 'FL-84').id
+    await page.goto(`${base}/models/${model}/way-in?part=drain%20pump`)
+    await page.getByRole('article').nth(1).waitFor()
+    await page.getByText('T20 driver').click()
+  },
   async worth() {
     await page.goto(`${base}/jobs/${await job('Bangs in the spin')}/worth`)
     const age = page.getByRole('textbox', { name: 'age', exact: true })
@@ -151,18 +158,6 @@ const views = {
     await page.getByRole('button', { name: 'pour and look' }).click()
     await page.getByRole('timer').waitFor()
     await page.locator('[data-mark]').first().waitFor()
-  },
-  async ritual() {
-    await page.goto(`${base}/jobs/${await job('pump hums')}/rituals?ritual=make it forget the fault`)
-    await page.getByText('now: hold START').waitFor()
-    await page.keyboard.down(' ')
-    await page.waitForTimeout(6300)
-    await page.keyboard.up(' ')
-    for (let i = 0; i < 3; i++) {
-      await page.waitForTimeout(2600)
-      await page.keyboard.press(' ')
-    }
-    await page.waitForTimeout(900)
   },
   async finder() {
     await page.goto(`${base}/jobs/${await job('Walks in the spin')}/finder`)

@@ -31,6 +31,7 @@ export const commands = {
   note: { keys: ['e'], shows: 'E', says: 'a reading, old against new, a note' },
   failed: { keys: ['x'], shows: 'X', says: 'in the proof: it failed; at the cause: not as it should be' },
   triage: { keys: ['c'], shows: 'C', says: 'the cause: what it can be, what to look at next' },
+  wayIn: { keys: ['i'], shows: 'I', says: 'the way in: what comes off, with which tools' },
   bench: { keys: ['k'], shows: 'K', says: 'the bench: old against new' },
   notDone: { keys: ['o'], shows: 'O', says: 'in the proof: not done' },
   proof: { keys: ['t'], shows: 'T', says: 'the proof' },

@@ -4,6 +4,7 @@ import { jobViews, toJob, type JobView } from './ways.ts'
 
 const views: Record<JobView, RouteComponent> = {
   intake: () => import('./views/Intake.vue'),
+  'way-in': () => import('./views/WayIn.vue'),
   triage: () => import('./views/Triage.vue'),
   worth: () => import('./views/Worth.vue'),
   fetch: () => import('./views/Fetch.vue'),
@@ -31,6 +32,7 @@ export const routes: readonly RouteRecordRaw[] = [
   { name: 'come-in', path: '/come-in', component: () => import('./views/ComeIn.vue') },
   { name: 'models', path: '/models', component: () => import('./views/Models.vue') },
   { name: 'book', path: '/models/:model/book', component: () => import('./views/Book.vue') },
+  { name: 'model-way-in', path: '/models/:model/way-in', component: () => import('./views/ModelWayIn.vue') },
   {
     path: '/jobs/:job',
     component: () => import('./views/Job.vue'),

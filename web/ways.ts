@@ -5,6 +5,7 @@ import type { RouteLocationRaw } from 'vue-router'
 export const jobViews = [
   'intake',
   'triage',
+  'way-in',
   'worth',
   'fetch',
   'descent',
@@ -47,6 +48,14 @@ export const toJob = (job: string | null, view: JobView, step?: string): RouteLo
 })
 /** The way to the book of a model. */
 export const toBook = (model: string): RouteLocationRaw => ({ name: 'book', params: { model } })
+/** The ways in of a model, before one of its machines is opened. */
+export const toModelWayIn = (model: string): RouteLocationRaw => ({ name: 'model-way-in', params: { model } })
+/** The ways in to a part for the job in hand. */
+export const toWayIn = (job: string | null, part: string): RouteLocationRaw => ({
+  name: 'way-in',
+  params: { job: job ?? '' },
+  query: { part },
+})
 /** The way to a thing of the machine, by the move with which it came off. */
 export const toThing = (job: string | null, part: string): RouteLocationRaw => ({
   name: 'things',

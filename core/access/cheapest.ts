@@ -67,11 +67,23 @@ function pruned(openings: Openings, acts: readonly number[]): number[] {
  * between them. Branch and bound over which acts are on the way: below each place lies what its cuts ask for, above it a way found greedily and put
  * in its best order. What is ruled out is on none. Exact up to a fixed number of places, then it says by how much it may be off. Null where nothing leads there.
  */
-export function cheapest(openings: Openings, ruledOut: ReadonlySet<number> = new Set()): Way | null {
+export function cheapest(all: Openings, ruledOut: ReadonlySet<number> = new Set()): Way | null {
+  const about = [...relevant(all)].filter(a => !ruledOut.has(a)).sort((a, b) => a - b)
+  const way = search(only(all, about))
+  return way && { ...way, order: way.order.map(i => about[i]!) }
+}
+
+/** Openings with some of their acts alone, by their places among these. */
+function only({ acts, goals, ...rest }: Openings, kept: readonly number[]): Openings {
+  const place = new Map(kept.map((a, i) => [a, i]))
+  const here = (groups: readonly (readonly number[])[]) => groups.map(g => g.flatMap(a => place.get(a) ?? []))
+  return { ...rest, acts: kept.map(a => ({ ...acts[a]!, needs: here(acts[a]!.needs) })), goals: here(goals) }
+}
+
+function search(openings: Openings): Way | null {
   const { acts } = openings
-  const about = relevant(openings)
   const within = relaxed(openings)
-  const start: Marks = Uint8Array.from(acts, (_, i) => (about.has(i) && !ruledOut.has(i) ? free : out))
+  const start: Marks = new Uint8Array(acts.length).fill(free)
   let best: { order: readonly number[]; minutes: number } | null = null
   const tried = new Set<string>()
   const attempt = (chosen: readonly number[]) => {

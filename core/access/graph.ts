@@ -6,8 +6,9 @@ import { countOf } from '../book/signature.ts'
 import { anatomy, type Cover, type Family } from '../machine/families.ts'
 import { effortOf, type Posture } from '../machine/postures.ts'
 import { glyphFor, traitsOf, type Move } from '../moves/registry.ts'
-import { placeOf } from '../triage/table/places.ts'
+import { placeOf, reachedFrom } from '../triage/table/places.ts'
 import type { Openable, Openings } from './openings.ts'
+import { usuallyBefore } from './usually-before.ts'
 
 /** What is to be reached: a zone that is to be open, a part that is to be off, an act of the book that is to be done. */
 export type Target = { to: 'zone'; zone: string } | { to: 'part'; part: string } | { to: 'act'; act: string }
@@ -60,12 +61,9 @@ export function graphOf(family: Family, book: Book | null, target: Target, from:
   const known = acts.flatMap(act => act.done.map(so => ({ act, so })))
   const place = new Map(acts.map(a => [a.id, known.flatMap((k, i) => (k.act === a ? [i] : []))]))
   const opens = (a: BookAct) => traitsOf(a.move).opens ?? []
-  const names = new Set(
-    acts.flatMap(a => [
-      'part' in a.move ? named(a.move.part.name, family, a.zone, a.move.part.is).known?.name : undefined,
-      ...(opens(a).length ? knownAt(a.move, family, a.zone) : []),
-    ]),
-  )
+  const usualName = (a: BookAct) =>
+    'part' in a.move ? named(a.move.part.name, family, a.zone, a.move.part.is).known?.name : undefined
+  const names = new Set(acts.flatMap(a => [usualName(a), ...(opens(a).length ? knownAt(a.move, family, a.zone) : [])]))
   const covers = anatomy[family].covers.filter(c => !names.has(c.name))
   const sources: Source[] = [...known.map(({ act }) => ({ act })), ...covers.map(cover => ({ cover }))]
   const isOpen = new Set(from.open)
@@ -119,12 +117,32 @@ export function graphOf(family: Family, book: Book | null, target: Target, from:
   if (target.to === 'zone') goals.push(...toReach(target.zone))
   else if (target.to === 'act') goals.push(place.get(target.act) ?? [])
   else {
-    const zone = placeOf(family, target.part)
-    const mass = catalogue().find(k => k.name === target.part || k.also.includes(target.part))?.mass ?? 'light'
-    goals.push([openings.length])
-    openings.push({ minutes: byMass[mass], needs: toReach(zone), posture: '', tool: '' })
-    sources.push({ part: target.part, zone })
-    perhaps.push([])
+    const places = new Map<string, number[]>()
+    /** The openings by which a part comes off: those of the book, else it as it usually does, behind what usually comes before it. */
+    const partOff = (part: string): number[] => {
+      const had = places.get(part)
+      if (had) return had
+      const own = known.flatMap(({ act }, i) => (usualName(act) === part ? [i] : []))
+      const cover = covers.findIndex(c => c.name === part)
+      if (own.length || cover >= 0) return own.length ? own : [known.length + cover]
+      const usually = catalogue().find(k => k.name === part && k.zone[family])
+      const zone = usually ? reachedFrom(family, usually) : placeOf(family, part)
+      const at = openings.push({ minutes: 0, needs: [], posture: '', tool: '' }) - 1
+      sources.push({ part, zone })
+      perhaps.push([])
+      places.set(part, [at])
+      const before = usuallyBefore(family, part).map(partOff)
+      openings[at] = {
+        minutes: byMass[usually?.mass ?? 'light'],
+        needs: [...toReach(zone), ...before],
+        posture: '',
+        tool: '',
+      }
+      return [at]
+    }
+    const { part } = target
+    const isName = catalogue().some(k => k.name === part && k.zone[family])
+    goals.push(partOff(isName ? part : (named(part, family).known?.name ?? part)))
   }
   const turn = (a: string, b: string) => (a === b ? 0 : effortOf(a as Posture, b as Posture).minutes)
   return { acts: openings, goals, stands: from.stands, turn, change, sources, perhaps }

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
+import { catalogue } from '../assembly/catalogue.ts'
 import type { Book } from '../book/book.ts'
 import { withOuter } from '../book/needs.ts'
 import type { Family } from '../machine/families.ts'
 import { bookFrom, off, screws, told } from '../test/told-machine.ts'
 import { graphOf, type From, type Target } from './graph.ts'
 import { plansTo, type Plan } from './plan.ts'
+import { usuallyBefore } from './usually-before.ts'
 
 const begins: From = { open: [], done: new Set(), stands: 'upright' }
 function plans(family: Family, book: Book | null, target: Target, from: From = begins): Plan[] {
@@ -151,6 +153,25 @@ describe('a plan', () => {
     const [weight] = plans('front-loader', book, toPart(book, 'upper counterweight'))
     expect(weight!.people).toBe(2)
     expect(weight!.tools[0]!.not.length).toBeGreaterThan(0)
+  })
+  it('to what lies deep goes through what usually comes off before it', () => {
+    const [best] = plans('front-loader', null, { to: 'part', part: 'drum bearings' })
+    for (const part of ['tub', 'drum', 'drive belt', 'bellows', 'front panel']) expect(best!.off).toContain(part)
+    expect(best!.off.at(-1)).toBe('drum bearing')
+    expect(best!.minutes).toBeGreaterThan(60)
+    expect(best!.people).toBe(2)
+  })
+  it('every name of the table of what comes before is one of the catalogue, and it leads to all of them', () => {
+    for (const family of ['front-loader', 'top-loader'] as const)
+      for (const { name, zone } of catalogue()) {
+        if (!zone[family]) continue
+        for (const before of usuallyBefore(family, name))
+          expect(
+            catalogue().some(k => k.name === before && k.zone[family]),
+            before,
+          ).toBe(true)
+        expect(plans(family, null, { to: 'part', part: name })[0]?.off.at(-1), name).toBe(name)
+      }
   })
   it('leads nowhere from where it is done', () => {
     expect(plans('front-loader', null, { to: 'zone', zone: 'top' }, { ...begins, open: ['top'] })).toEqual([])

@@ -55,6 +55,9 @@ export interface Plan {
   jobs: { of: number; all: number } | null
 }
 
+/** Half a minute is no difference: then fewer people and turns come first. */
+const halves = ({ minutes }: Plan): number => Math.round(minutes * 2)
+
 /** So many plans stand side by side. */
 const most = 3
 
@@ -179,5 +182,8 @@ export function plansTo(graph: Graph, around: Around): Plan[] {
     // What was found last may be shorter than what was found before it.
     found.splice(at + 1, Infinity, ...found.slice(at + 1).sort((a, b) => a.plan.minutes - b.plan.minutes))
   }
-  return found.slice(0, most).map(f => f.plan)
+  return found
+    .slice(0, most)
+    .map(f => f.plan)
+    .sort((a, b) => halves(a) - halves(b) || a.people - b.people || a.turns - b.turns || a.minutes - b.minutes)
 }

@@ -14,9 +14,9 @@ const inch = (sixteenths: number): string => {
   const by = [8, 4, 2].find(d => sixteenths % d === 0) ?? 1
   return `${sixteenths / by}/${16 / by} in`
 }
-/** So much wider than the head a spanner may be before it turns on the corners, and so much narrower it still goes on, in mm: our own bounds. */
+/** So much wider than the head a spanner may be before it turns on the corners, and so much narrower it still goes on, since heads are made under their size; in mm, our own bounds. */
 const loose = 0.16
-const tight = 0.07
+const tight = 0.13
 
 /** The span of a size as it is said: `8 mm`, `5/16 in`; undefined of none. */
 export function spanOf(size: string): number | undefined {
@@ -31,7 +31,7 @@ function ofSpan(size: string, span: number): StandIns {
   const others = size.includes('in')
     ? metric.map(m => ({ name: `${m} mm`, span: m }))
     : inches.map(i => ({ name: inch(i), span: mm(i) }))
-  const near = others.filter(o => Math.abs(o.span - span) < 0.7)
+  const near = others.filter(o => Math.abs(o.span - span) < 1.4)
   const fits = near.filter(o => o.span - span <= loose && span - o.span <= tight)
   const rounds = near.filter(o => o.span - span > loose)
   return {

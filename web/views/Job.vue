@@ -34,6 +34,7 @@ useCommands({
   proof: () => void router.push(toJob(job.id, 'proof')),
   narration: () => void router.push(toJob(job.id, 'narration')),
   bench: () => void router.push(toJob(job.id, 'bench')),
+  wayIn: () => void router.push(toJob(job.id, 'way-in')),
   triage: () => void router.push(toJob(job.id, 'triage')),
 })
 const { request, release, isSupported } = useWakeLock()

@@ -12,7 +12,7 @@ import ShopHead from '../parts/ShopHead.vue'
 import TakeIn from '../parts/TakeIn.vue'
 import { useMachines } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
-import { toBook, toJob } from '../ways.ts'
+import { toBook, toJob, toModelWayIn } from '../ways.ts'
 
 /** The models of the shop, the units of the chosen one, and the jobs on each. */
 const machines = useMachines()
@@ -52,7 +52,10 @@ const count = (id: string) => machines.units.filter(u => u.modelId === id).lengt
       <section v-if="model" class="one">
         <h2>{{ model.maker }} {{ model.code }}</h2>
         <p class="soft">{{ model.notes }}</p>
-        <p><LinkButton :to="toBook(model.id)">Its book</LinkButton></p>
+        <p>
+          <LinkButton :to="toBook(model.id)">Its book</LinkButton>
+          <LinkButton :to="toModelWayIn(model.id)">Ways in</LinkButton>
+        </p>
         <ul class="units">
           <li v-for="u in units" :key="u.id">
             <h3>

@@ -136,6 +136,7 @@ useCommands({ forth: () => answer('good'), failed: () => answer('bad'), back, un
       </template>
       <DoneSoFar :fixed="job.isFixed" @problem="problem = $event" />
       <div class="on">
+        <LinkButton :to="toJob(job.id, 'way-in')">Way in <kbd>I</kbd></LinkButton>
         <LinkButton :to="toJob(job.id, 'fetch')">Fetch</LinkButton>
         <LinkButton :to="toJob(job.id, 'worth')">Worth it?</LinkButton>
         <LinkButton :to="toJob(job.id, 'intake')">Make it safe, then go down</LinkButton>

@@ -1,4 +1,4 @@
-import { catalogue } from '../../assembly/catalogue.ts'
+import { catalogue, type KnownPart } from '../../assembly/catalogue.ts'
 import { once } from '../../assembly/kept.ts'
 import { families, type Family } from '../../machine/families.ts'
 
@@ -53,4 +53,10 @@ const byName = once(
 /** The zone in which hands get at a part, by what it is called here or in the catalogue. */
 export function placeOf(family: Family, part: string): string {
   return own[part]?.[families.indexOf(family)] ?? byName().get(part)?.[family] ?? 'outside'
+}
+
+/** The zone from which hands get at a part of the catalogue: as the table here has it by any of its names, else where the catalogue has it. */
+export function reachedFrom(family: Family, { name, also, zone }: KnownPart): string {
+  const here = [name, ...also].find(n => own[n])
+  return here ? own[here]![families.indexOf(family)]! : (zone[family] ?? 'outside')
 }
