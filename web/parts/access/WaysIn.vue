@@ -38,11 +38,11 @@ const options = computed(() =>
   all.value.map(r => ({ value: r.name, label: r.recorded ? r.name : `${r.name}, as usual` })),
 )
 const zone = ref<string | undefined>()
-const part = ref<string | undefined>()
+const wanted = ref<string | undefined>()
 watch(
   () => props.part,
   name => {
-    part.value = name
+    wanted.value = name
     if (name) zone.value = undefined
   },
   { immediate: true },
@@ -50,8 +50,8 @@ watch(
 /** What is chosen; a part that goes by no name of the list is where it usually is. */
 const chosen = computed<Target | null>(() => {
   if (zone.value) return { to: 'zone', zone: zone.value }
-  if (!part.value) return null
-  return all.value.find(r => r.name === part.value)?.target ?? { to: 'part', part: part.value }
+  if (!wanted.value) return null
+  return all.value.find(r => r.name === wanted.value)?.target ?? { to: 'part', part: wanted.value }
 })
 const asked = computed<WaysAsked | null>(() => {
   const target = chosen.value
@@ -75,9 +75,9 @@ watch(
 )
 const most = computed(() => max(plans.value ?? [], p => p.minutes) ?? 1)
 const deepest = computed(() => max(plans.value ?? [], p => p.off.length) ?? 1)
-const goal = computed(() => (zone.value ? zoneTitle(props.family, zone.value) : part.value))
+const goal = computed(() => (zone.value ? zoneTitle(props.family, zone.value) : wanted.value))
 function toPart(name: string): void {
-  part.value = name
+  wanted.value = name
   zone.value = undefined
   emit('asks', name)
 }
@@ -91,7 +91,7 @@ function toPart(name: string): void {
         class="part"
         label="To a part"
         placeholder="To a part …"
-        :value="zone ? '' : (part ?? '')"
+        :value="zone ? '' : (wanted ?? '')"
         :options="options"
         @choose="toPart"
       />
