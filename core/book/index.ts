@@ -1,4 +1,6 @@
-export { type Book, type BookAct, type BookStep, type LessonTold, type Varies, bookOf } from './book.ts'
+export { type Book, type BookAct, type BookStep, type LessonTold, bookOf } from './book.ts'
+export { minutesSay, supportSays, variesSays } from './book-words.ts'
+export { type ProseStep, proseOf } from './prose.ts'
 export { type Laid, nothingLaid, withRecording, without } from './columns.ts'
 export { type Differs, type Ghost, differences, ghostOf, heard, learntAt, placeIn, takenUp } from './ghost.ts'
 export { saidOnce } from './lessons.ts'

@@ -74,3 +74,6 @@ export const book = call({
     minutes: minutes.nullable().default(null),
   }) as unknown as yup.Schema<Book>,
 })
+
+/** The same as PDF, in prose with the photos. */
+export const bookPdf = call({ method: 'get', path: '/api/models/{model}/book.pdf', params: { model: uuidForm } })

@@ -1,4 +1,4 @@
-export { book } from './book.ts'
+export { book, bookPdf } from './book.ts'
 export { addEvents, customerPdf, events, job, jobs, labelsPdf, recordPdf, share, shared, stream } from './jobs.ts'
 export { invite, join, oneHand, putHand } from './joining.ts'
 export { addModel, addUnit, codes, learntParts, models, oneModel, oneUnit, rituals, units } from './machines.ts'

@@ -1,4 +1,9 @@
+import { execFile } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
+import { mkdtemp, rm, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { promisify } from 'node:util'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Book } from '@dialytica/core/book'
 import { machine, made, openingOf, world, type Agent, type World } from '../test/world.ts'
@@ -61,6 +66,24 @@ describe('the book of a model', () => {
       lessons: [{ kind: 'noted', says: 'one sits under the sticker', job: one }],
     })
     expect(await book()).toEqual(both)
+  })
+  it('is a sheet to print, with every step down and back', async () => {
+    const reply = await mine.get(`/api/models/${model}/book.pdf`).buffer(true).expect(200)
+    expect(reply.headers['content-type']).toBe('application/pdf')
+    const folder = await mkdtemp(join(tmpdir(), 'dialytica-book-'))
+    await writeFile(join(folder, 'book.pdf'), reply.body as Buffer)
+    const { stdout } = await promisify(execFile)('pdftotext', ['-layout', join(folder, 'book.pdf'), '-'])
+    await rm(folder, { recursive: true })
+    const text = stdout.replace(/\s+/g, ' ')
+    for (const words of [
+      'From 2 closed jobs',
+      'Rear panel: take out eight T20',
+      'one sits under the sticker',
+      'start all eight T20 by hand',
+      'local codes',
+    ])
+      expect(text).toContain(words)
+    await (await w.as('stranger')).get(`/api/models/${model}/book.pdf`).expect(404)
   })
   it('is told to nobody of another shop', async () => {
     await (await w.as('stranger')).get(`/api/models/${model}/book`).expect(404)

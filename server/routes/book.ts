@@ -1,4 +1,5 @@
 import { calls } from '@dialytica/core/wire'
+import { create as contentDisposition } from 'content-disposition'
 import { keptBook } from '../book/up-to-date.ts'
 import { ofThisShop } from './last-said-in.ts'
 import { route } from './routing.ts'
@@ -15,5 +16,20 @@ export const book = route(calls.book, {
       (await keptBook(db.manager, model)) ??
       (await pool.run('bookUpToDate', { url: config.databaseUrl, model }, person.id))
     )
+  },
+})
+
+export const bookPdf = route(calls.bookPdf, {
+  summary: 'The book of a model as PDF: the whole way down with its photos, and the way back',
+  who: 'viewer',
+  replies: { 200: 'application/pdf' },
+  rates: [{ what: 'sheets and labels', most: 60, minutes: 5, by: 'account' }],
+  async answer({ db, pool, config }, { person, params, res }) {
+    const model = params.model!
+    await ofThisShop(db, person.shopId, model)
+    const of = { url: config.databaseUrl, data: config.data, model, shop: person.shop }
+    const { pdf, code } = await pool.run('bookPdf', of, person.id)
+    res.setHeader('content-disposition', contentDisposition(`book-${code}.pdf`, { type: 'inline' }))
+    res.type('application/pdf').send(Buffer.from(pdf))
   },
 })

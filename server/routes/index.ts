@@ -1,7 +1,7 @@
 import { calls } from '@dialytica/core/wire'
 import { customerPage, share, shared } from './customer-page.ts'
 import { health } from './health.ts'
-import { book } from './book.ts'
+import { book, bookPdf } from './book.ts'
 import { addEvents, events, job, jobs } from './jobs.ts'
 import { hand, invite, join, putHand } from './joining.ts'
 import { labels } from './labels.ts'
@@ -68,6 +68,7 @@ export const routes: readonly Route[] = [
   codes,
   learntParts,
   book,
+  bookPdf,
   words,
   rituals,
 ]

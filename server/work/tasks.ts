@@ -6,7 +6,7 @@ import { readRecord, type RecordMachine } from '@dialytica/core/record'
 import type { Problem } from '@dialytica/core/schema'
 import { readFile } from 'node:fs/promises'
 import type { DataSource } from 'typeorm'
-import { bringUpToDate } from '../book/up-to-date.ts'
+import { bringUpToDate, keptBook } from '../book/up-to-date.ts'
 import { open } from '../database.ts'
 import { Job, Model, Unit, User } from '../entities/index.ts'
 import { emptyStates, keepSnapshot, stateAt } from '../joblog/states.ts'
@@ -96,6 +96,21 @@ export async function bookUpToDate(of: { url: string; model: string }): Promise<
   return bringUpToDate(manager, states, of.model)
 }
 
+/** The book of a model as PDF, brought up to date. */
+export async function bookPdf(of: {
+  url: string
+  data: string
+  model: string
+  shop: string
+}): Promise<{ pdf: Uint8Array; code: string }> {
+  const { manager } = await database(of.url)
+  const { maker, code, family, shopId } = await manager.findOneByOrFail(Model, { id: of.model })
+  const book = (await keptBook(manager, of.model)) ?? (await bringUpToDate(manager, states, of.model))
+  const { bookSheet } = await import('../report/book-sheet.ts')
+  const photo = (hash: string) => readFile(photoFile(of.data, shopId, hash, 'stage')).catch(() => null)
+  return { pdf: await bookSheet(book, { shop: of.shop, maker, code, family, photo }), code }
+}
+
 export interface CameIn {
   machine: RecordMachine
   log: JobEvent[]
@@ -118,4 +133,5 @@ export interface Tasks {
   storeSnapshot: typeof storeSnapshot
   readRecordText: typeof readRecordText
   bookUpToDate: typeof bookUpToDate
+  bookPdf: typeof bookPdf
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import type { Book } from '@dialytica/core/book'
-import { calls, type Model } from '@dialytica/core/wire'
+import { minutesSay, type Book } from '@dialytica/core/book'
+import { addressOf, calls, type Model } from '@dialytica/core/wire'
+import { NButton } from 'naive-ui'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { bookOfModel } from '../data/book.ts'
@@ -8,9 +9,10 @@ import { askOrRecall } from '../data/kept.ts'
 import BookRow from '../parts/book/BookRow.vue'
 import BookSpine from '../parts/book/BookSpine.vue'
 import JobsBehind from '../parts/book/JobsBehind.vue'
-import { minutesSay } from '../parts/book/book-words.ts'
+import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
+import { toModelWayIn } from '../ways.ts'
 
 /** The book of a model: what its closed jobs say together, at a glance and step by step. It prints as the whole way down. */
 const route = useRoute()
@@ -62,6 +64,17 @@ async function choose(index: number): Promise<void> {
           >.
         </p>
         <p v-else>No job of this model is closed yet: its book begins with the first.</p>
+        <p class="acts">
+          <NButton
+            v-if="count"
+            tag="a"
+            :href="addressOf(calls.bookPdf, { model: model.id })"
+            target="_blank"
+            rel="noopener"
+            >Sheet, down and back (PDF)</NButton
+          >
+          <LinkButton :to="toModelWayIn(model.id)">Ways in</LinkButton>
+        </p>
       </div>
       <div v-if="count" class="two">
         <section class="glance" tabindex="0" aria-label="At a glance">
@@ -107,6 +120,11 @@ h1 {
 }
 h2 {
   font-size: 18px;
+}
+.acts {
+  display: flex;
+  gap: 10px;
+  margin-top: 6px;
 }
 .waits {
   padding: 24px;

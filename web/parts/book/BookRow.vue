@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { saidOnce, type BookStep } from '@dialytica/core/book'
+import { minutesSay, saidOnce, supportSays, variesSays, type BookStep } from '@dialytica/core/book'
 import { act } from '@dialytica/core/moves'
 import { sum } from 'd3-array'
 import { NButton } from 'naive-ui'
 import { text } from '@dialytica/core/words'
 import { computed, ref } from 'vue'
 import Thumb from '../Thumb.vue'
-import { minutesSay, supportSays, variesSays } from './book-words.ts'
 import JobsBehind from './JobsBehind.vue'
 import LearntHere from './LearntHere.vue'
 
