@@ -1,3 +1,4 @@
+import TinyQueue from 'tinyqueue'
 import type { Openings } from './openings.ts'
 
 /** Acts in an order, and the minutes of its turns and changes of tools; without an order, the minutes that every one has at least. */
@@ -55,7 +56,10 @@ export function inOrder(openings: Openings, chosen: readonly number[], limit: nu
     for (const p of turns) sum += into.get(p)!
     return sum
   }
-  const open: At[] = []
+  // Of those that come to the least in the end the one that is farthest.
+  const open = new TinyQueue<At>([], (a, b) =>
+    Math.abs(a.key - b.key) > 1e-9 ? a.key - b.key : b.order.length - a.order.length,
+  )
   const seen = new Map<string, number>()
   const push = (from: Omit<At, 'key'>) => {
     const done = from.done.slice()
@@ -68,16 +72,8 @@ export function inOrder(openings: Openings, chosen: readonly number[], limit: nu
   }
   push({ done: new Uint8Array(own.length), posture: stands, tool: '', moving: 0, order: [] })
   for (let looked = 0; open.length; looked++) {
-    // Of those that come to the least in the end the one that is farthest.
-    let best = 0
-    for (let i = 1; i < open.length; i++) {
-      const [a, b] = [open[i]!, open[best]!]
-      if (a.key < b.key - 1e-9 || (a.key < b.key + 1e-9 && a.order.length > b.order.length)) best = i
-    }
-    const at = open[best]!
+    const at = open.pop()!
     if (looked >= most) return { order: null, moving: at.key }
-    open[best] = open.at(-1)!
-    open.pop()
     if (at.order.length === own.length) return { order: at.order, moving: at.moving }
     const next = new Set<string>()
     for (const [i, a] of own.entries()) {

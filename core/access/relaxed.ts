@@ -1,3 +1,4 @@
+import TinyQueue from 'tinyqueue'
 import { on, out, type Marks, type Openings } from './openings.ts'
 
 /** The openings as facts and what brings them about, turns and tools counted once each. */
@@ -85,32 +86,7 @@ function dearness({ facts, operators, askedBy }: Relaxed, cost: Float64Array, su
   const asksFor = Float64Array.from(operators, () => 0)
   const open = Int32Array.from(operators, o => o.asks.length)
   const settled = new Uint8Array(facts)
-  const heap: [number, number][] = []
-  const push = (key: number, fact: number) => {
-    let i = heap.push([key, fact]) - 1
-    while (i > 0 && heap[(i - 1) >> 1]![0] > key) {
-      heap[i] = heap[(i - 1) >> 1]!
-      i = (i - 1) >> 1
-    }
-    heap[i] = [key, fact]
-  }
-  const pop = (): [number, number] => {
-    const top = heap[0]!
-    const last = heap.pop()!
-    if (heap.length) {
-      let i = 0
-      for (;;) {
-        let c = 2 * i + 1
-        if (c >= heap.length) break
-        if (c + 1 < heap.length && heap[c + 1]![0] < heap[c]![0]) c++
-        if (heap[c]![0] >= last[0]) break
-        heap[i] = heap[c]!
-        i = c
-      }
-      heap[i] = last
-    }
-    return top
-  }
+  const heap = new TinyQueue<readonly [number, number]>([], (a, b) => a[0] - b[0])
   const apply = (i: number) => {
     if (cost[i] === Infinity) return
     const value = cost[i]! + asksFor[i]!
@@ -118,12 +94,12 @@ function dearness({ facts, operators, askedBy }: Relaxed, cost: Float64Array, su
       if (value < of[f]!) {
         of[f] = value
         by[f] = i
-        push(value, f)
+        heap.push([value, f])
       }
   }
   operators.forEach((o, i) => o.asks.length === 0 && apply(i))
   while (heap.length) {
-    const [value, fact] = pop()
+    const [value, fact] = heap.pop()!
     if (settled[fact] || value > of[fact]!) continue
     settled[fact] = 1
     for (const i of askedBy[fact]!) {

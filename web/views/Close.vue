@@ -22,6 +22,7 @@ import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
 import WhatWasIt from '../parts/close/WhatWasIt.vue'
 import ShareReport from '../parts/close/ShareReport.vue'
+import TakeOut from '../parts/close/TakeOut.vue'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
 import { useTriage } from '../stores/triage.ts'
@@ -185,6 +186,7 @@ async function close(clean: boolean): Promise<void> {
       >
       <ShareReport v-if="job.closed && session.mayWork" />
       <NButton tag="a" :href="addressOf(calls.recordOut, { job: job.id! })" download>Job as JSON</NButton>
+      <TakeOut />
       <LinkButton v-if="job.isFixed" :to="toJob(job.id, 'valley')">See the whole job</LinkButton>
       <CallBack v-if="job.closed && session.mayWork" />
     </section>
