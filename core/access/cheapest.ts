@@ -80,11 +80,14 @@ function only({ acts, goals, ...rest }: Openings, kept: readonly number[]): Open
   return { ...rest, acts: kept.map(a => ({ ...acts[a]!, needs: here(acts[a]!.needs) })), goals: here(goals) }
 }
 
+/** The branch and bound over openings that can all have to do with what is to be reached. */
 function search(openings: Openings): Way | null {
   const { acts } = openings
   const within = relaxed(openings)
   const start: Marks = new Uint8Array(acts.length).fill(free)
   let best: { order: readonly number[]; minutes: number } | null = null
+  /** What sets of acts whose order was not searched to its end could still come to. */
+  let unsure = Infinity
   const tried = new Set<string>()
   const attempt = (chosen: readonly number[]) => {
     const key = chosen.toSorted((a, b) => a - b).join()
@@ -93,6 +96,7 @@ function search(openings: Openings): Way | null {
     const working = chosen.reduce((sum, a) => sum + acts[a]!.minutes, 0)
     const ordered = inOrder(openings, chosen, limit() - same - working, 20_000)
     if (ordered.order) best = { order: ordered.order, minutes: working + ordered.moving }
+    else unsure = Math.min(unsure, working + ordered.moving)
   }
   const limit = () => (best ? best.minutes : Infinity)
   /**
@@ -142,6 +146,6 @@ function search(openings: Openings): Way | null {
   }
   if (!best) return null
   const way: { order: readonly number[]; minutes: number } = best
-  const low = Math.min(way.minutes, ...stack.map(s => s.bound))
+  const low = Math.min(way.minutes, unsure + same, ...stack.map(s => s.bound))
   return { ...way, atLeast: low }
 }

@@ -28,9 +28,9 @@ export interface Way {
   /** What no way can be under; as much as `minutes` where this one is proven best. */
   atLeast: number
 }
-/** The acts with which a way may be made: what is done already costs nothing, what is ruled out is none of it. */
+/** For each act whether it is on the way: decided, ruled out, or open. */
 export type Marks = Uint8Array
-/** An act that may be on the way or not. */
+/** An act of which it is open whether it is on the way. */
 export const free = 0
 /** An act that is on the way. */
 export const on = 1

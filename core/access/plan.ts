@@ -51,7 +51,7 @@ export interface Plan {
   first: readonly Phrase[]
   /** Covers and parts that no recording of the model shows. */
   unseen: readonly string[]
-  /** In how many jobs, of how many, all of its acts of the book were done by the same person's way; null where none is of the book. */
+  /** In how many jobs that act of it was done which the fewest did, and of how many; null where none of its acts is of the book. */
   jobs: { of: number; all: number } | null
 }
 
