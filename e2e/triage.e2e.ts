@@ -111,7 +111,7 @@ test('a code that nobody knew is said once for the model: its circuit gives the 
   await complain(page, 'Water stays in it.')
   await page.getByLabel('Code it shows').fill('Q7')
   await page.getByLabel('Year of make').focus()
-  await page.goto(`${path}/triage`)
+  await page.getByRole('link', { name: 'Find the cause' }).click()
   const code = page.getByRole('region', { name: 'What the code says' })
   await expect(code).toContainText('nobody has said')
   await code.getByRole('button', { name: 'Say it' }).click()
@@ -139,7 +139,7 @@ test('a code that nobody knew is said once for the model: its circuit gives the 
   await complain(page, 'Water stays in it.')
   await page.getByLabel('Code it shows').fill('q-7')
   await page.getByLabel('Year of make').focus()
-  await page.goto(`${other}/triage`)
+  await page.getByRole('link', { name: 'Find the cause' }).click()
   await expect(code).toContainText('does not empty in time')
 })
 
