@@ -1,21 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
 import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
-import { step, tellIn } from './test/told-job.ts'
-
-const screws = (place: string, count: number, more: object = {}) => ({
-  id: randomUUID(),
-  kind: 'remove-fasteners',
-  place,
-  count,
-  fastener: { drive: 'torx', size: 'T20' },
-  ...more,
-})
-const off = (name: string, opens?: string[]) => ({
-  id: randomUUID(),
-  kind: 'remove-part',
-  part: { name, ...(opens && { opens }) },
-})
+import { off, screws, step, tellIn } from './test/told-job.ts'
 
 /** A job by one hand on a model of its own, closed with what it learnt: an order with its reason, what was joined first, the ground strap seen on the way back, a corroded screw, a note. */
 async function learntJob(page: Page, model: string, serial: string, learns: boolean): Promise<void> {

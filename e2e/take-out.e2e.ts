@@ -1,21 +1,6 @@
-import { randomUUID } from 'node:crypto'
 import { readFile } from 'node:fs/promises'
 import { expect, test } from './test/test.ts'
-import { jobWith, step } from './test/told-job.ts'
-
-const off = (name: string, opens?: string[]) => ({
-  id: randomUUID(),
-  kind: 'remove-part',
-  part: { name, ...(opens && { opens }) },
-})
-const screws = () => ({
-  id: randomUUID(),
-  kind: 'remove-fasteners',
-  place: 'rear panel',
-  count: 8,
-  cell: 'B3',
-  fastener: { drive: 'torx', size: 'T20', length: 12 },
-})
+import { jobWith, off, screws, step } from './test/told-job.ts'
 
 test('a job leaves in open formats: tables, the order as a graph, the Valley, and the way back as one page that opens without a network', async ({
   page,
@@ -23,7 +8,7 @@ test('a job leaves in open formats: tables, the order as a graph, the Valley, an
   const path = await jobWith(
     page,
     '9303-0010',
-    step('outside', screws()),
+    step('outside', screws('rear panel', 8, { cell: 'B3', fastener: { drive: 'torx', size: 'T20', length: 12 } })),
     step('outside', off('rear panel', ['rear'])),
     step('drive', off('drive belt')),
   )

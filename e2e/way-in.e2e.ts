@@ -1,20 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { devices } from '@playwright/test'
 import { choose, expect, newJob, signIn, test } from './test/test.ts'
-import { step, tellIn } from './test/told-job.ts'
+import { off, screws, step, tellIn } from './test/told-job.ts'
 
-const screws = (place: string, count: number) => ({
-  id: randomUUID(),
-  kind: 'remove-fasteners',
-  place,
-  count,
-  fastener: { drive: 'torx', size: 'T20' },
-})
-const off = (name: string, opens?: string[]) => ({
-  id: randomUUID(),
-  kind: 'remove-part',
-  part: { name, ...(opens && { opens }) },
-})
 const turn = (to: string) => ({ id: randomUUID(), kind: 'turn-machine', from: 'upright', to })
 /** What was done last, and closed. */
 const closed = [

@@ -20,8 +20,6 @@ function relevant({ acts, goals }: Openings): Set<number> {
   return found
 }
 
-const undecided = (marks: Marks) => (a: number) => marks[a] === free
-
 /** What must be done with these marks for all that is on the way: of a group of which one act is left, that act. False where nothing is left of one. */
 function follows({ acts, goals }: Openings, marks: Marks): boolean {
   for (let grew = true; grew;) {
@@ -108,7 +106,7 @@ function search(openings: Openings): Way | null {
     const tools = new Set(chosen.map(i => acts[i]!.tool))
     const certain = acts.map(a => ({ ...a, needs: a.needs.filter(g => g.every(b => marks[b] !== free)) }))
     const { moving } = inOrder({ ...openings, acts: certain }, chosen, Infinity, 300)
-    const had = ({ takes }: Operator) => takes !== undefined && ('posture' in takes || tools.has(takes.tool))
+    const had = ({ takes }: Operator) => takes !== undefined && (takes.kind === 'posture' || tools.has(takes.what))
     return moving + atLeast(within, marks, had)
   }
   const stack: { marks: Marks; bound: number }[] = []
@@ -129,13 +127,14 @@ function search(openings: Openings): Way | null {
     const found = greedy(within, marks)
     if (!found) continue
     const forced = acts.flatMap((_, i) => (marks[i] === on ? [i] : []))
-    attempt(found.some(undecided(marks)) ? pruned(openings, found) : [...new Set([...forced, ...found])])
+    const open = found.filter(a => marks[a] === free)
+    attempt(open.length ? pruned(openings, found) : forced)
     if (bound >= limit() - same) continue
     // Decided next: the dearest act of the way that was found; else one by which what is on the way could be had earlier, if it is cheap enough.
     const gap = limit() - bound
-    const isOpen = undecided(marks)
-    const earlier = () => forced.flatMap(i => acts[i]!.needs.flat()).find(a => isOpen(a) && acts[a]!.minutes < gap)
-    const next = found.filter(isOpen).sort((a, b) => acts[b]!.minutes - acts[a]!.minutes)[0] ?? earlier()
+    const earlier = () =>
+      forced.flatMap(i => acts[i]!.needs.flat()).find(a => marks[a] === free && acts[a]!.minutes < gap)
+    const next = open.sort((a, b) => acts[b]!.minutes - acts[a]!.minutes)[0] ?? earlier()
     if (next === undefined) continue
     const without = marks.slice()
     without[next] = out

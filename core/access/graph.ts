@@ -1,9 +1,8 @@
-import { knownAt, named } from '../assembly/named.ts'
+import { knownAt, named, partNamed } from '../assembly/named.ts'
 import { catalogue } from '../assembly/catalogue.ts'
 import type { Book, BookAct } from '../book/book.ts'
-import { withOuter } from '../book/needs.ts'
 import { countOf } from '../book/signature.ts'
-import { anatomy, type Cover, type Family } from '../machine/families.ts'
+import { anatomy, shutOver, type Cover, type Family } from '../machine/families.ts'
 import { effortOf, type Posture } from '../machine/postures.ts'
 import { glyphFor, traitsOf, type Move } from '../moves/registry.ts'
 import { placeOf, reachedFrom } from '../triage/table/places.ts'
@@ -19,8 +18,16 @@ export interface From {
   done: ReadonlySet<string>
   stands: Posture
 }
+/** What is asked of the ways in: the build, its book where there is one, what is to be reached, where it begins, and what is isolated. */
+export interface WaysAsked {
+  family: Family
+  book: Book | null
+  target: Target
+  from: From
+  isolated: readonly string[]
+}
 /** One thing to do on a way in: an act of the book, a cover that the family usually has, or a part as it usually comes off. */
-export type Source = { act: BookAct } | { cover: Cover } | { part: string; zone: string }
+export type Source = { act: BookAct } | { cover: Cover } | { part: string }
 /** Openings with where each comes from, and what may be in the way besides. */
 export interface Graph extends Openings {
   sources: readonly Source[]
@@ -46,8 +53,7 @@ const unseen = 2
 function minutesFor(move: Move, family: Family, zone: string | undefined): number {
   const each = usual[glyphFor(move.kind)]
   if (each !== undefined) return each * countOf(move)
-  const part = traitsOf(move).part
-  return part ? byMass[named(part, family, zone).known?.mass ?? 'light'] / 2 : 0.5
+  return 'part' in move ? byMass[partNamed(move.part, family, zone).known?.mass ?? 'light'] / 2 : 0.5
 }
 
 /** How the machine stands, or whether it has power, is no act of a way in: turns are planned, and it is made safe before. */
@@ -55,14 +61,13 @@ const isWay = ({ move, bench }: BookAct) =>
   !bench && !traitsOf(move).turns && !traitsOf(move).isolates && !traitsOf(move).temporary
 
 /** What can be opened to reach a target, from the book and from what the family usually has. */
-export function graphOf(family: Family, book: Book | null, target: Target, from: From): Graph {
+export function graphOf({ family, book, target, from }: WaysAsked): Graph {
   const acts = (book?.steps ?? []).flatMap(s => s.acts).filter(isWay)
   // An act that was done in several postures is an opening for each: what had to be off before it may differ.
   const known = acts.flatMap(act => act.done.map(so => ({ act, so })))
   const place = new Map(acts.map(a => [a.id, known.flatMap((k, i) => (k.act === a ? [i] : []))]))
   const opens = (a: BookAct) => traitsOf(a.move).opens ?? []
-  const usualName = (a: BookAct) =>
-    'part' in a.move ? named(a.move.part.name, family, a.zone, a.move.part.is).known?.name : undefined
+  const usualName = (a: BookAct) => ('part' in a.move ? partNamed(a.move.part, family, a.zone).known?.name : undefined)
   const names = new Set(acts.flatMap(a => [usualName(a), ...(opens(a).length ? knownAt(a.move, family, a.zone) : [])]))
   const covers = anatomy[family].covers.filter(c => !names.has(c.name))
   const sources: Source[] = [...known.map(({ act }) => ({ act })), ...covers.map(cover => ({ cover }))]
@@ -73,7 +78,7 @@ export function graphOf(family: Family, book: Book | null, target: Target, from:
     ...covers.flatMap((c, i) => (c.opens.includes(zone) ? [known.length + i] : [])),
   ]
   const toReach = (zone: string, except: readonly string[] = []): number[][] =>
-    withOuter(family, zone)
+    shutOver(family, zone)
       .filter(z => !isOpen.has(z) && !except.includes(z))
       .map(openersOf)
       .filter(g => g.length > 0)
@@ -81,7 +86,7 @@ export function graphOf(family: Family, book: Book | null, target: Target, from:
   const perhaps: string[][] = sources.map(() => [])
   const ofBook = ({ act: a, so }: (typeof known)[number], i: number): Openable => {
     if (from.done.has(a.id)) return { minutes: 0, needs: [], posture: '', tool: '' }
-    const zones = withOuter(family, a.zone)
+    const zones = shutOver(family, a.zone)
     // By whom it was reached in another posture says nothing of this one.
     const otherwise = new Set(
       a.done.filter(o => o !== so).flatMap(o => o.needs.flatMap(n => (n.why === 'opens' ? n.acts : []))),
@@ -128,7 +133,7 @@ export function graphOf(family: Family, book: Book | null, target: Target, from:
       const usually = catalogue().find(k => k.name === part && k.zone[family])
       const zone = usually ? reachedFrom(family, usually) : placeOf(family, part)
       const at = openings.push({ minutes: 0, needs: [], posture: '', tool: '' }) - 1
-      sources.push({ part, zone })
+      sources.push({ part })
       perhaps.push([])
       places.set(part, [at])
       const before = usuallyBefore(family, part).map(partOff)

@@ -1,4 +1,5 @@
 export { cheapest } from './cheapest.ts'
-export { type From, type Target } from './graph.ts'
-export { type Plan } from './plan.ts'
-export { type WaysAsked, checksOn, reachable, waysIn } from './ways-in.ts'
+export { type From, type Target, type WaysAsked } from './graph.ts'
+export { checksOn } from './on-the-way.ts'
+export { type Plan, waysIn } from './plan.ts'
+export { reachable } from './reachable.ts'

@@ -1,18 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { catalogue } from '../assembly/catalogue.ts'
 import type { Book } from '../book/book.ts'
-import { withOuter } from '../book/needs.ts'
-import type { Family } from '../machine/families.ts'
+import { shutOver, type Family } from '../machine/families.ts'
 import { bookFrom, off, screws, told } from '../test/told-machine.ts'
-import { graphOf, type From, type Target } from './graph.ts'
-import { plansTo, type Plan } from './plan.ts'
+import type { From, Target } from './graph.ts'
+import { waysIn, type Plan } from './plan.ts'
 import { usuallyBefore } from './usually-before.ts'
 
 const begins: From = { open: [], done: new Set(), stands: 'upright' }
-function plans(family: Family, book: Book | null, target: Target, from: From = begins): Plan[] {
-  const recordings = book?.recordings.length ?? 0
-  return plansTo(graphOf(family, book, target, from), { family, from, isolated: [], recordings })
-}
+const plans = (family: Family, book: Book | null, target: Target, from: From = begins): Plan[] =>
+  waysIn({ family, book, target, from, isolated: [] })
 const idOf = (book: Book, part: string) =>
   book.steps.flatMap(s => s.acts).find(a => 'part' in a.move && a.move.part.name === part)!.id
 const toPart = (book: Book, part: string): Target => ({ to: 'act', act: idOf(book, part) })
@@ -135,7 +132,7 @@ describe('a plan', () => {
       for (const zone of ['console', 'tub', 'drive', 'base'])
         for (const p of plans(family, null, { to: 'zone', zone })) {
           expect(p.minutes).toBeGreaterThan(0)
-          expect(withOuter(family, zone).some(z => p.open.includes(z))).toBe(true)
+          expect(shutOver(family, zone).some(z => p.open.includes(z))).toBe(true)
         }
   })
   it('says what takes two people, what must not stand in, and what may be in the way', () => {
@@ -172,6 +169,29 @@ describe('a plan', () => {
           ).toBe(true)
         expect(plans(family, null, { to: 'part', part: name })[0]?.off.at(-1), name).toBe(name)
       }
+  })
+  it('tells the tools of what is left, in the order of their use, the block or the mat at the turn', () => {
+    const front = [screws('outside', 'front panel', 2, 'T20', 1), off('outside', 'front panel', 0.5, ['front'])]
+    const pump = [
+      screws('base', 'drain pump', 3, 'PH2', 1, 'tipped back'),
+      off('base', 'drain pump', 1, [], 'tipped back'),
+    ]
+    const book = bookFrom([told('one', 'top-loader', [...front, ...pump])])
+    const toolsOf = (p: Plan) => p.tools.map(t => `${t.tool} ${t.acts}`)
+    expect(toolsOf(plans('top-loader', book, toPart(book, 'drain pump'))[0]!)).toEqual([
+      'T20 driver 1',
+      'block 1',
+      'PH2 driver 1',
+    ])
+    const [unscrewed] = book.steps.flatMap(s => s.acts)
+    const [left] = plans(
+      'top-loader',
+      book,
+      { to: 'part', part: 'gearbox' },
+      { ...begins, done: new Set([unscrewed!.id]) },
+    )
+    expect(left!.off).toContain('front panel')
+    expect(toolsOf(left!)).toEqual(['driver for panel screws 1'])
   })
   it('leads nowhere from where it is done', () => {
     expect(plans('front-loader', null, { to: 'zone', zone: 'top' }, { ...begins, open: ['top'] })).toEqual([])

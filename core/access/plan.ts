@@ -1,8 +1,8 @@
 import { needsNew } from '../items/condition.ts'
 import { alongside } from '../fetch/alongside.ts'
-import type { BookAct, LessonTold } from '../book/book.ts'
+import type { LessonTold } from '../book/book.ts'
 import { saidOnce } from '../book/lessons.ts'
-import { named } from '../assembly/named.ts'
+import { named, partNamed } from '../assembly/named.ts'
 import { guardedIn, type Family } from '../machine/families.ts'
 import { effortOf, type Posture } from '../machine/postures.ts'
 import { act as actSays, cautionsFor } from '../moves/move.ts'
@@ -10,7 +10,8 @@ import { traitsOf } from '../moves/registry.ts'
 import type { Caution } from '../words/cautions.ts'
 import { say, type Phrase } from '../words/phrase.ts'
 import { cheapest } from './cheapest.ts'
-import type { From, Graph, Source } from './graph.ts'
+import { graphOf, type Graph, type Source, type WaysAsked } from './graph.ts'
+import type { Way } from './openings.ts'
 import { seldomAtHand, standIns, type StandIns } from './stand-ins.ts'
 
 /** One act of a plan, in its order. */
@@ -19,7 +20,7 @@ export interface Planned {
   says: Phrase
   minutes: number
   /** The machine is turned before it. */
-  turn: { from: Posture; to: Posture; people: number } | null
+  turn: { from: Posture; to: Posture; people: number; minutes: number } | null
 }
 /** A tool of a plan: for how many acts, and what may stand in for it. */
 export interface ToolUse extends StandIns {
@@ -32,9 +33,8 @@ export interface Plan {
   /** The covers by which it goes in, or what comes off first. */
   by: readonly string[]
   acts: readonly Planned[]
-  /** Minutes down, with turns and tools; and what no way can be under. */
+  /** Minutes down, with turns and tools. */
   minutes: number
-  atLeast: number
   turns: number
   people: number
   /** In the order in which they are first taken up. */
@@ -61,7 +61,7 @@ const halves = ({ minutes }: Plan): number => Math.round(minutes * 2)
 /** So many plans stand side by side. */
 const most = 3
 
-const bookActs = (acts: readonly Planned[]): BookAct[] => acts.flatMap(p => ('act' in p.source ? [p.source.act] : []))
+const isDone = (source: Source, done: ReadonlySet<string>): boolean => 'act' in source && done.has(source.act.id)
 const opensOf = (source: Source): readonly string[] =>
   'act' in source ? (traitsOf(source.act.move).opens ?? []) : 'cover' in source ? source.cover.opens : []
 const partOf = (source: Source): string | undefined =>
@@ -72,44 +72,40 @@ function saysOf(source: Source): Phrase {
   return 'cover' in source ? say`Take off the ${source.cover.name}` : say`Take off the ${source.part}`
 }
 
-function planOf(graph: Graph, order: readonly number[], minutes: number, atLeast: number, around: Around): Plan {
-  const { family, from, isolated, recordings } = around
+/** People that a part asks for: as it was told, else two for what is heavy. */
+function liftedBy(source: Source, family: Family): number {
+  const own = 'act' in source && 'part' in source.act.move ? source.act.move.part : undefined
+  const name = partOf(source)
+  const is = own ? partNamed(own, family, 'act' in source ? source.act.zone : undefined) : name && named(name, family)
+  return own?.people ?? (is && is.known?.mass === 'heavy' ? 2 : 1)
+}
+
+function planOf(graph: Graph, way: Way, { family, from, isolated, book }: WaysAsked): Plan {
   let stands = from.stands
-  const acts = order
-    .filter(i => {
-      const s = graph.sources[i]!
-      return !('act' in s && from.done.has(s.act.id))
-    })
-    .map((i): Planned => {
-      const to = (graph.acts[i]!.posture || stands) as Posture
-      const turn = to === stands ? null : { from: stands, to, people: effortOf(stands, to).people }
-      stands = to
-      const source = graph.sources[i]!
-      return { source, says: saysOf(source), minutes: graph.acts[i]!.minutes, turn }
-    })
-  const told = bookActs(acts)
+  const tools = new Map<string, number>()
+  const acts: Planned[] = []
+  const left = way.order.filter(i => !isDone(graph.sources[i]!, from.done))
+  for (const i of left) {
+    const source = graph.sources[i]!
+    const { minutes, posture, tool } = graph.acts[i]!
+    const to = (posture || stands) as Posture
+    const turn = to === stands ? null : { from: stands, to, ...effortOf(stands, to) }
+    stands = to
+    const forTurn = turn ? [to === 'tipped back' ? 'block' : 'mat'] : []
+    const own = 'act' in source ? source.act.tools : tool ? [tool] : []
+    for (const t of [...forTurn, ...own]) tools.set(t, (tools.get(t) ?? 0) + 1)
+    acts.push({ source, says: saysOf(source), minutes, turn })
+  }
   const sources = acts.map(p => p.source)
+  const told = sources.flatMap(s => ('act' in s ? [s.act] : []))
   const open = [...new Set([...from.open, ...sources.flatMap(opensOf)])]
   const off = sources.flatMap(s => partOf(s) ?? [])
-  const heavy = (s: Source) => {
-    const name = partOf(s)
-    if (!name) return 1
-    const own = 'act' in s && 'part' in s.act.move ? s.act.move.part.people : undefined
-    return own ?? (named(name, family, 'act' in s ? s.act.zone : undefined).known?.mass === 'heavy' ? 2 : 1)
-  }
-  const tools = new Map<string, number>()
-  for (const [at, p] of acts.entries())
-    for (const tool of 'act' in p.source ? p.source.act.tools : [graph.acts[order[at]!]!.tool].filter(Boolean))
-      tools.set(tool, (tools.get(tool) ?? 0) + 1)
-  if (acts.some(p => p.turn && p.turn.to !== 'tipped back')) tools.set('mat', tools.get('mat') ?? 1)
-  if (acts.some(p => p.turn?.to === 'tipped back')) tools.set('block', tools.get('block') ?? 1)
   const moves = told.map(a => a.move)
-  const isIn = new Set(order)
-  const perhaps = order.flatMap(i =>
+  const isOff = new Set([...from.done, ...told.map(a => a.id)])
+  const perhaps = left.flatMap(i =>
     graph.perhaps[i]!.flatMap(id => {
-      const at = graph.sources.findIndex(s => 'act' in s && s.act.id === id)
-      const part = at >= 0 && !isIn.has(at) && !from.done.has(id) ? partOf(graph.sources[at]!) : undefined
-      return part ? [part] : []
+      const source = isOff.has(id) ? undefined : graph.sources.find(s => 'act' in s && s.act.id === id)
+      return (source && partOf(source)) ?? []
     }),
   )
   const guarded = guardedIn(family, sources.flatMap(opensOf))
@@ -117,10 +113,9 @@ function planOf(graph: Graph, order: readonly number[], minutes: number, atLeast
   return {
     by: sources.filter(s => opensOf(s).length).flatMap(s => partOf(s) ?? []),
     acts,
-    minutes,
-    atLeast,
+    minutes: way.minutes,
     turns: acts.filter(p => p.turn).length,
-    people: Math.max(1, ...acts.map(p => p.turn?.people ?? 1), ...sources.map(heavy)),
+    people: Math.max(1, ...acts.map(p => p.turn?.people ?? 1), ...sources.map(s => liftedBy(s, family))),
     tools: [...tools].map(([tool, n]) => ({ tool, acts: n, seldom: seldomAtHand(tool), ...standIns(tool) })),
     toHave: [
       ...new Set([
@@ -144,24 +139,18 @@ function planOf(graph: Graph, order: readonly number[], minutes: number, atLeast
       ...(acts.length && !isolated.includes('power') ? [say`Pull the plug, and see that it is dead`] : []),
       ...(wet && !isolated.includes('water') ? [say`Close the taps, let the water out`] : []),
     ],
-    unseen: recordings ? sources.flatMap(s => ('act' in s ? [] : (partOf(s) ?? []))) : [],
+    unseen: book?.recordings.length ? sources.flatMap(s => ('act' in s ? [] : (partOf(s) ?? []))) : [],
     jobs: told.length ? { of: Math.min(...told.map(a => a.jobs.length)), all: Math.max(...told.map(a => a.of)) } : null,
   }
-}
-
-/** What a plan is made around: the build, where it begins, what is isolated, and how many jobs the book is of. */
-export interface Around {
-  family: Family
-  from: From
-  isolated: readonly string[]
-  recordings: number
 }
 
 /**
  * The ways in, side by side: the cheapest, and the cheapest that go by other covers. Each next one is the best that rules out one cover of those before
  * (after Lawler 1972). None where the target is reached already, or nothing leads there.
+ * Up to a second: for a worker.
  */
-export function plansTo(graph: Graph, around: Around): Plan[] {
+export function waysIn(asked: WaysAsked): Plan[] {
+  const graph = graphOf(asked)
   const found: { key: string; ruledOut: ReadonlySet<number>; order: readonly number[]; plan: Plan }[] = []
   const tried = new Set<string>()
   const look = (ruledOut: ReadonlySet<number>) => {
@@ -170,7 +159,7 @@ export function plansTo(graph: Graph, around: Around): Plan[] {
     tried.add(name)
     const way = cheapest(graph, ruledOut)
     if (!way || !way.order.length) return
-    const plan = planOf(graph, way.order, way.minutes, way.atLeast, around)
+    const plan = planOf(graph, way, asked)
     const key = plan.by.toSorted().join() || plan.acts.map(a => JSON.stringify(a.says)).join()
     if (!found.some(f => f.key === key)) found.push({ key, ruledOut, order: way.order, plan })
   }

@@ -9,7 +9,7 @@ export interface Operator {
   /** Facts that it brings about. */
   gives: readonly number[]
   /** The posture, or the tool, that it takes up. */
-  takes?: { posture: string } | { tool: string }
+  takes?: { kind: 'posture' | 'tool'; what: string }
 }
 /** The relaxed problem: a group of acts is one fact, so is each posture and each tool; the last fact is that all is reached. */
 export interface Relaxed {
@@ -48,7 +48,7 @@ export function relaxed({ acts, goals, stands, turn, change }: Openings): Relaxe
       const cost = costOf(what)
       if (cost === 0) continue
       const fact = next++
-      extra.push({ cost, asks: [], gives: [fact], takes: { [kind]: what } as Operator['takes'] & object })
+      extra.push({ cost, asks: [], gives: [fact], takes: { kind, what } })
       of.forEach((w, a) => w === what && asks[a]!.push(fact))
     }
   }
@@ -83,7 +83,7 @@ function dearness({ facts, operators, askedBy }: Relaxed, cost: Float64Array, su
   const of = new Float64Array(facts).fill(Infinity)
   const by = new Int32Array(facts).fill(-1)
   const supporter = new Int32Array(operators.length).fill(-1)
-  const asksFor = Float64Array.from(operators, () => 0)
+  const asksFor = new Float64Array(operators.length)
   const open = Int32Array.from(operators, o => o.asks.length)
   const settled = new Uint8Array(facts)
   const heap = new TinyQueue<readonly [number, number]>([], (a, b) => a[0] - b[0])
@@ -100,12 +100,11 @@ function dearness({ facts, operators, askedBy }: Relaxed, cost: Float64Array, su
   operators.forEach((o, i) => o.asks.length === 0 && apply(i))
   while (heap.length) {
     const [value, fact] = heap.pop()!
-    if (settled[fact] || value > of[fact]!) continue
+    if (settled[fact]) continue
     settled[fact] = 1
     for (const i of askedBy[fact]!) {
-      if (sum) asksFor[i]! += value
-      else if (value >= asksFor[i]!) asksFor[i] = value
       // The last fact to be settled is the dearest.
+      asksFor[i] = sum ? asksFor[i]! + value : value
       supporter[i] = fact
       if (--open[i]! === 0) apply(i)
     }
@@ -140,7 +139,7 @@ export function atLeast(r: Relaxed, marks: Marks, had?: (what: Operator) => bool
     while (back.length)
       for (const i of r.givenBy[back.pop()!]!) {
         const f = supporter[i]!
-        if (cost[i]! < 1e-9 && f >= 0 && of[f]! < Infinity && !free[f]) {
+        if (cost[i]! < 1e-9 && f >= 0 && !free[f]) {
           free[f] = 1
           back.push(f)
         }
@@ -153,7 +152,7 @@ export function atLeast(r: Relaxed, marks: Marks, had?: (what: Operator) => bool
       if (cost[i] === Infinity) return
       if (r.operators[i]!.gives.some(f => free[f])) cut.push(i)
       for (const f of r.operators[i]!.gives)
-        if (!free[f] && !reached[f] && of[f]! < Infinity) {
+        if (!free[f] && !reached[f]) {
           reached[f] = 1
           go.push(f)
         }

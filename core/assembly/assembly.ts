@@ -1,11 +1,11 @@
 import { entriesOf } from '../log/entry.ts'
-import type { JobState, StepState } from '../log/state.ts'
+import type { JobState } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
 import { pointsOf, traitsOf, type Move } from '../moves/registry.ts'
 import type { Bond } from './bond.ts'
 import type { Mass } from './catalogue.ts'
 import type { Rule } from './rules.ts'
-import { underOf } from './under.ts'
+import { underOf, type Undone } from './under.ts'
 import { isShortFor, named, sameThing, speaksOf, thingsAt, thingsOf, type Named } from './named.ts'
 
 /** A thing of the machine that was taken off or laid aside, or that was unfastened where it is. */
@@ -48,9 +48,6 @@ export interface Told {
   part: string
   not?: boolean | undefined
 }
-
-/** What of a step tells of the machine. */
-export type Undone = Pick<StepState, 'id' | 'zone' | 'moves'>
 
 /** The assembly of a job, from the steps that stand and what was said of them. */
 export const assemblyOfJob = (state: JobState, family: Family): Assembly =>

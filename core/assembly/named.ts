@@ -29,6 +29,13 @@ const keptNames = kept(4000, key => {
 export const named = (text: string, family: Family, zone?: string, is?: string): Named =>
   keptNames(JSON.stringify([family, zone ?? null, text, is ?? null]))
 
+/** What a part of a move is called, and what it was taken for when it was recorded. */
+export const partNamed = (
+  { name, is }: { name: string; is?: string | undefined },
+  family: Family,
+  zone?: string,
+): Named => named(name, family, zone, is)
+
 /** True when two names say the same word by word, slips of the hand aside. */
 const sameWords = (a: Named, b: Named): boolean =>
   a.terms.length > 0 &&

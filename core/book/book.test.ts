@@ -1,13 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { foldAll } from '../log/fold.ts'
 import { event, id, opening } from '../test/arbitrary-log.ts'
+import { bookFrom } from '../test/told-machine.ts'
 import { madeTruth, toldAnew } from '../test/told-anew.ts'
-import { bookOf, type Book } from './book.ts'
-import { nothingLaid, withRecording } from './columns.ts'
+import type { Book } from './book.ts'
 import { recordingOf, type Recording } from './recording.ts'
 
 const actsOf = (book: Book) => book.steps.flatMap(s => s.acts)
-const bookFrom = (all: readonly Recording[]) => bookOf(all.reduce(withRecording, nothingLaid))
 
 describe('the book of a model', () => {
   it('says of each act in how many jobs of those that came so far it was done, and which', () => {

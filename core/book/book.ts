@@ -1,5 +1,5 @@
 import { median, quantile } from 'd3-array'
-import { knownAt, named } from '../assembly/named.ts'
+import { knownAt, partNamed } from '../assembly/named.ts'
 import type { Family } from '../machine/families.ts'
 import { toolsFor } from '../moves/move.ts'
 import { fieldsOf, read } from '../moves/fields-of.ts'
@@ -165,7 +165,7 @@ const coversOf = ({ doings, family }: Recording): string[] => [
 ]
 const coverName = (move: Move, family: Family, zone: string | undefined): string =>
   'part' in move
-    ? (named(move.part.name, family, zone, move.part.is).known?.name ?? move.part.name)
+    ? (partNamed(move.part, family, zone).known?.name ?? move.part.name)
     : (knownAt(move, family, zone)[0] ?? move.kind)
 
 /** The book of recordings that were laid side by side. O(acts). */

@@ -1,8 +1,9 @@
+import { groups } from 'd3-array'
 import { assemblyOf } from '../assembly/assembly.ts'
-import { anatomy, type Family } from '../machine/families.ts'
+import { shutOver } from '../machine/families.ts'
 import { traitsOf } from '../moves/registry.ts'
 import type { Posture } from '../machine/postures.ts'
-import type { Column, Laid, Told } from './columns.ts'
+import type { Laid, Told } from './columns.ts'
 import type { Doing } from './doings.ts'
 import type { Recording } from './recording.ts'
 
@@ -23,11 +24,6 @@ export interface DoneSo {
   needs: readonly Need[]
 }
 
-/** A zone with those whose covers hide it too. */
-export function withOuter(family: Family, zone: string | undefined): string[] {
-  const outer = anatomy[family].zones.find(z => z.id === zone)?.within
-  return zone === undefined || zone === 'outside' ? [] : [zone, ...withOuter(family, outer)]
-}
 const opens = ({ move }: Doing): readonly string[] => traitsOf(move).opens ?? []
 
 /** A pair of acts, the later first, with why: in which jobs it was so. */
@@ -51,9 +47,11 @@ function toldBy(
     found.set(key, pair)
   }
   const byMove = new Map(doings.map((d, i) => [d.move.id, i]))
-  const byStep = new Map<string, Doing[]>()
-  for (const d of doings) byStep.set(d.step, [...(byStep.get(d.step) ?? []), d])
-  const steps = [...byStep].map(([id, all]) => ({ id, zone: all[0]!.zone, moves: all.map(d => d.move) }))
+  const steps = groups(doings, d => d.step).map(([id, all]) => ({
+    id,
+    zone: all[0]!.zone,
+    moves: all.map(d => d.move),
+  }))
   const { parts, liaisons, under } = assemblyOf(steps, family)
   for (const { kind, part, move } of liaisons) {
     const [own, other] = [byMove.get(part.move ?? ''), byMove.get(move)]
@@ -66,20 +64,13 @@ function toldBy(
         if (part.step === over && part.mass !== 'light' && part.move)
           for (const m of moves) note('off by then', byMove.get(m.id), byMove.get(part.move))
   doings.forEach((d, i) => {
-    const zones = new Set(withOuter(family, d.zone))
+    const zones = new Set(shutOver(family, d.zone))
     const { wet, drains } = traitsOf(d.move)
     doings.slice(0, i).forEach((b, j) => {
       if (opens(b).some(z => zones.has(z) && !opens(d).includes(z))) note('opens', i, j)
       if (wet && !drains && traitsOf(b.move).drains) note('water', i, j)
     })
   })
-}
-
-/** The tellings of each act by how the machine stood, the commonest first. */
-const byPosture = ({ told }: Column, postureOf: (t: Told) => Posture | null): [Posture | null, Told[]][] => {
-  const all = new Map<Posture | null, Told[]>()
-  for (const t of told) all.set(postureOf(t), [...(all.get(postureOf(t)) ?? []), t])
-  return [...all].sort((a, b) => b[1].length - a[1].length)
 }
 
 /**
@@ -92,7 +83,9 @@ export function doneSo({ recordings, columns }: Laid, ids: readonly string[]): D
   const none = (r: Recording) => [r.job, Array<number | undefined>(r.doings.length).fill(undefined)] as const
   const [columnOf, wayOf] = [new Map(recordings.map(none)), new Map(recordings.map(none))]
   const ways = columns.flatMap((column, of) =>
-    byPosture(column, t => doingOf(t).posture ?? null).map(([posture, told]) => ({ of, posture, told })),
+    groups(column.told, t => doingOf(t).posture ?? null)
+      .map(([posture, told]) => ({ of, posture, told }))
+      .sort((a, b) => b.told.length - a.told.length),
   )
   columns.forEach((c, i) => c.told.forEach(t => (columnOf.get(t.job)![t.at] = i)))
   ways.forEach((w, i) => w.told.forEach(t => (wayOf.get(t.job)![t.at] = i)))
@@ -106,7 +99,7 @@ export function doneSo({ recordings, columns }: Laid, ids: readonly string[]): D
     if (why === 'opens') {
       // One group for each place that it opens, of all covers by which anybody got there so.
       const place = opens(doingOf(columns[before]!.told[0]!))
-      const at = new Set(ways[act]!.told.flatMap(t => withOuter(byJob.get(t.job)!.family, doingOf(t).zone)))
+      const at = new Set(ways[act]!.told.flatMap(t => shutOver(byJob.get(t.job)!.family, doingOf(t).zone)))
       for (const zone of at) {
         if (!place.includes(zone)) continue
         const door = doors.get(`${act} ${zone}`) ?? { act, acts: new Set(), jobs: new Set() }

@@ -1,4 +1,4 @@
-import { named, thingsOf, type Named } from '../assembly/named.ts'
+import { partNamed, thingsOf, type Named } from '../assembly/named.ts'
 import { kept } from '../assembly/kept.ts'
 import { alike, termsOf } from '../assembly/terms.ts'
 import type { Family } from '../machine/families.ts'
@@ -42,7 +42,7 @@ function readOff({ move, zone }: Pick<Doing, 'move' | 'zone'>, family: Family): 
     const value = ofThisOne.has(leaf.name) ? undefined : read(move, leaf)
     if (value !== undefined) known.set(leaf.name, JSON.stringify(value).toLowerCase())
   }
-  const things = 'part' in move ? [named(move.part.name, family, zone, move.part.is)] : thingsOf(move, family, zone)
+  const things = 'part' in move ? [partNamed(move.part, family, zone)] : thingsOf(move, family, zone)
   return { glyph: glyphFor(move.kind), kind: move.kind, zone, things, count: countOf(move), known }
 }
 

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import Papa from 'papaparse'
 import { describe, expect, it } from 'vitest'
 import { foldAll } from '../log/fold.ts'
+import { planReturn } from '../plan/plan.ts'
 import { arbitraryLog } from '../test/arbitrary-log.ts'
 import { Bench } from '../test/acting.ts'
 import { orderDot, orderGraphMl } from './order-graph.ts'
@@ -63,7 +64,7 @@ describe('tables', () => {
 
 describe('the order of a return as a graph', () => {
   it('is GraphML with a node a step and a reason on every edge, and nothing typed becomes a tag', () => {
-    const text = orderGraphMl(job().state, 'front-loader')
+    const text = orderGraphMl(planReturn(job().state, 'front-loader'))
     expect(text.match(/<node /g)).toHaveLength(3)
     const edges = text.match(/<edge .*<\/edge>/g) ?? []
     expect(edges.length).toBeGreaterThan(0)
@@ -72,7 +73,7 @@ describe('the order of a return as a graph', () => {
     expect(text).toContain('&#60;b&#62;&#38;&#34;belt')
   })
   it('is DOT in which nothing typed ends a name', () => {
-    const text = orderDot(job().state, 'front-loader')
+    const text = orderDot(planReturn(job().state, 'front-loader'))
     expect(text).toContain('\\"belt')
     expect(text.match(/->/g)!.length).toBeGreaterThan(0)
   })
@@ -81,10 +82,11 @@ describe('the order of a return as a graph', () => {
 describe('the return as one page', () => {
   it('shows every step with its cells and photo, and nothing typed becomes a tag', () => {
     const { state } = job()
-    const page = returnPage(state, 'front-loader', 'FL <1>', new Map())
+    const { steps } = planReturn(state, 'front-loader')
+    const page = returnPage(state, 'front-loader', steps, 'FL <1>', new Map())
     expect(page.match(/type="checkbox"/g)).toHaveLength(3)
     expect(page).not.toContain('<b>&"belt')
     expect(page).not.toContain('<script')
-    expect(photosOfReturn(state, 'front-loader')).toEqual([])
+    expect(photosOfReturn(state, steps)).toEqual([])
   })
 })

@@ -1,10 +1,11 @@
-import type { JobState } from '../log/state.ts'
-import type { Family } from '../machine/families.ts'
 import { act } from '../moves/move.ts'
 import { arcWords } from '../plan/arc.ts'
-import { planReturn } from '../plan/plan.ts'
+import type { ReturnPlan } from '../plan/plan.ts'
 import { text } from '../words/language.ts'
+import { inMarkup } from '../words/markup.ts'
 
+/** What of a plan is its order. */
+type Order = Pick<ReturnPlan, 'steps' | 'arcs'>
 interface Node {
   id: string
   number: number
@@ -17,8 +18,7 @@ interface Edge {
   says: string
 }
 /** The steps of the way back and what binds their order. */
-function orderOf(state: JobState, family: Family): { nodes: Node[]; edges: Edge[] } {
-  const { steps, arcs } = planReturn(state, family)
+function orderOf({ steps, arcs }: Order): { nodes: Node[]; edges: Edge[] } {
   const nodes = steps.flatMap((s): Node[] =>
     s.turn && s.debts.length === 0
       ? []
@@ -31,14 +31,10 @@ function orderOf(state: JobState, family: Family): { nodes: Node[]; edges: Edge[
   return { nodes, edges }
 }
 
-/** A text within XML 1.0: signs with a meaning are escaped, those that it cannot hold are left out. */
-const xml = (of: string): string =>
-  of.replace(/(?![\t\n\r])\p{Cc}|\p{Cs}|[\ufffe\uffff]/gu, '').replace(/[&<>"']/g, c => `&#${c.charCodeAt(0)};`)
-
 /** The precedence of a return as GraphML: a node a step (its number and words), an edge from what comes on first to what comes after it, with the reason. */
-export function orderGraphMl(state: JobState, family: Family): string {
-  const { nodes, edges } = orderOf(state, family)
-  const data = (key: string, value: string | number) => `<data key="${key}">${xml(String(value))}</data>`
+export function orderGraphMl(plan: Order): string {
+  const { nodes, edges } = orderOf(plan)
+  const data = (key: string, value: string | number) => `<data key="${key}">${inMarkup(String(value))}</data>`
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
     '<graphml xmlns="http://graphml.graphdrawing.org/xmlns">',
@@ -47,10 +43,10 @@ export function orderGraphMl(state: JobState, family: Family): string {
     '<key id="reason" for="edge" attr.name="reason" attr.type="string"/>',
     '<key id="why" for="edge" attr.name="why" attr.type="string"/>',
     '<graph id="return" edgedefault="directed">',
-    ...nodes.map(n => `<node id="${xml(n.id)}">${data('number', n.number)}${data('act', n.says)}</node>`),
+    ...nodes.map(n => `<node id="${inMarkup(n.id)}">${data('number', n.number)}${data('act', n.says)}</node>`),
     ...edges.map(
       e =>
-        `<edge source="${xml(e.from)}" target="${xml(e.to)}">${data('reason', e.reason)}${data('why', e.says)}</edge>`,
+        `<edge source="${inMarkup(e.from)}" target="${inMarkup(e.to)}">${data('reason', e.reason)}${data('why', e.says)}</edge>`,
     ),
     '</graph>',
     '</graphml>',
@@ -66,8 +62,8 @@ const quoted = (of: string): string =>
     .replace(/[\r\n]+/g, ' ')}"`
 
 /** The same as DOT, for Graphviz. */
-export function orderDot(state: JobState, family: Family): string {
-  const { nodes, edges } = orderOf(state, family)
+export function orderDot(plan: Order): string {
+  const { nodes, edges } = orderOf(plan)
   return [
     'digraph return {',
     '  node [shape=box];',

@@ -2,29 +2,28 @@ import type { JobState } from '../log/state.ts'
 import { zoneTitle, type Family } from '../machine/families.ts'
 import { act, notes, toolsFor } from '../moves/move.ts'
 import { nearestPhoto } from '../plan/nearest-photo.ts'
-import { planReturn } from '../plan/plan.ts'
+import type { ReturnStep } from '../plan/mirror.ts'
 import { text } from '../words/language.ts'
-
-const html = (of: string): string => of.replace(/[&<>"']/g, c => `&#${c.charCodeAt(0)};`)
+import { inMarkup } from '../words/markup.ts'
 
 /** The photos, by their hashes, that a page of the return shows. */
-export const photosOfReturn = (state: JobState, family: Family): string[] => [
-  ...new Set(planReturn(state, family).steps.flatMap(s => photoFor(state, s.step.id) ?? [])),
+export const photosOfReturn = (state: JobState, steps: readonly ReturnStep[]): string[] => [
+  ...new Set(steps.flatMap(s => photoFor(state, s.step.id) ?? [])),
 ]
 const photoFor = (state: JobState, step: string): string | undefined =>
   (state.steps.get(step)?.photos.at(-1) ?? nearestPhoto(state, step)?.photo)?.hash
 
 /**
- * The whole way back as one HTML file that opens on any phone without a network: every step with its photo as data, what to fetch from which cell, a box
+ * The whole way back as one HTML file that opens on any phone without a network: every step of a plan with its photo as data, what to fetch from which cell, a box
  * to tick. `photos` gives the data address of each photo by its hash; what it does not have is left out. No script; nothing is loaded.
  */
 export function returnPage(
   state: JobState,
   family: Family,
+  steps: readonly ReturnStep[],
   title: string,
   photos: ReadonlyMap<string, string>,
 ): string {
-  const { steps } = planReturn(state, family)
   const shown = steps.map((s, i) => {
     const { step } = s
     const says = s.moves.map(m => text(act(m.move)))
@@ -36,10 +35,10 @@ export function returnPage(
     const under = [step.zone && zoneTitle(family, step.zone), cells.length && `from ${cells.join(', ')}`, ...tools]
     return [
       '<li>',
-      `<label><input type="checkbox"${s.owes === 0 ? ' checked' : ''}> <b>${i + 1}</b> ${says.map(html).join(' ')}</label>`,
-      `<p class="under">${html(under.filter(Boolean).join(' · '))}</p>`,
-      ...(minds.length ? [`<ul>${minds.map(m => `<li>${html(m)}</li>`).join('')}</ul>`] : []),
-      ...(photo ? [`<img alt="As it was, step ${s.number}" src="${html(photo)}">`] : []),
+      `<label><input type="checkbox"${s.owes === 0 ? ' checked' : ''}> <b>${i + 1}</b> ${says.map(inMarkup).join(' ')}</label>`,
+      `<p class="under">${inMarkup(under.filter(Boolean).join(' · '))}</p>`,
+      ...(minds.length ? [`<ul>${minds.map(m => `<li>${inMarkup(m)}</li>`).join('')}</ul>`] : []),
+      ...(photo ? [`<img alt="As it was, step ${s.number}" src="${inMarkup(photo)}">`] : []),
       '</li>',
     ].join('\n')
   })
@@ -49,7 +48,7 @@ export function returnPage(
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <meta http-equiv="Content-Security-Policy" content="default-src 'none'; img-src data:; style-src 'unsafe-inline'">
-<title>${html(title)}</title>
+<title>${inMarkup(title)}</title>
 <style>
 body{margin:0 auto;max-width:44rem;padding:1rem;font:18px/1.35 system-ui,sans-serif;background:#f1ede2;color:#1c2326}
 h1{font-size:1.6rem}ol{list-style:none;padding:0}ol>li{border-top:2px solid;padding:.8rem 0}
@@ -58,7 +57,7 @@ label{display:block;min-height:48px;font-size:1.15rem}input{width:28px;height:28
 </style>
 </head>
 <body>
-<h1>${html(title)}: the way back</h1>
+<h1>${inMarkup(title)}: the way back</h1>
 <p>Water, a leak check, then power, then proof. Local codes and licensed practice have the last word.</p>
 <ol>
 ${shown.join('\n')}

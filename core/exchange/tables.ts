@@ -9,12 +9,14 @@ import type { Move } from '../moves/registry.ts'
 interface Row {
   number: number
   step: StepState
+  zone: string
   move: Move
 }
-const rows = (state: JobState): Row[] =>
+const rows = (state: JobState, family: Family): Row[] =>
   state.order.toArray().flatMap((id, i) => {
     const step = state.steps.get(id)!
-    return step.moves.map(move => ({ number: i + 1, step, move }))
+    const zone = step.zone ? zoneTitle(family, step.zone) : ''
+    return step.moves.map(move => ({ number: i + 1, step, zone, move }))
   })
 
 /** Comma-separated values with a head (RFC 4180). What a table program would take for a formula is quoted, so that it computes nothing. */
@@ -28,10 +30,10 @@ const csv = (fields: readonly string[], data: readonly (readonly unknown[])[]): 
 export const stepsCsv = (state: JobState, family: Family): string =>
   csv(
     ['step', 'recorded', 'zone', 'act', 'kind', 'count', 'place', 'cell', 'condition', 'note', 'photos'],
-    rows(state).map(({ number, step, move }) => [
+    rows(state, family).map(({ number, step, zone, move }) => [
       number,
       step.recordedAt,
-      step.zone ? zoneTitle(family, step.zone) : '',
+      zone,
       describe(move),
       move.kind,
       'count' in move ? move.count : '',
@@ -62,12 +64,12 @@ const ofFastener = [
 export const fastenersCsv = (state: JobState, family: Family): string =>
   csv(
     ['step', 'zone', 'place', 'count', ...ofFastener, 'cell', 'condition'],
-    rows(state).flatMap(({ number, step, move }) =>
+    rows(state, family).flatMap(({ number, zone, move }) =>
       'fastener' in move
         ? [
             [
               number,
-              step.zone ? zoneTitle(family, step.zone) : '',
+              zone,
               move.place,
               'count' in move ? move.count : '',
               ...ofFastener.map(f => move.fastener[f]),

@@ -1,4 +1,5 @@
 import { glyphShapes } from '../items/glyph-shapes.ts'
+import { inMarkup } from '../words/markup.ts'
 import type { Label } from './labels.ts'
 import { codeSquare, places, type Sheet } from './sheets.ts'
 
@@ -6,8 +7,6 @@ import { codeSquare, places, type Sheet } from './sheets.ts'
 export type DrawCode = (text: string) => string
 
 const ink = '#1d2628'
-const escaped = (text: string) =>
-  text.replace(/[&<>"]/g, c => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!)
 const mm = (n: number) => String(Number(n.toFixed(3)))
 
 /** The mean width of a letter, in its height: measured on the text face, with room to spare. */
@@ -17,7 +16,7 @@ const fitted = (text: string, size: number, room: number): string => {
   return text.length <= most ? text : `${text.slice(0, Math.max(1, most - 1)).trimEnd()}…`
 }
 const words = (text: string, x: number, y: number, size: number, face: string, bold: boolean) =>
-  `<text x="${mm(x)}" y="${mm(y)}" font-family="${face}" font-size="${mm(size)}" font-weight="${bold ? 700 : 400}" fill="${ink}">${escaped(text)}</text>`
+  `<text x="${mm(x)}" y="${mm(y)}" font-family="${face}" font-size="${mm(size)}" font-weight="${bold ? 700 : 400}" fill="${ink}">${inMarkup(text)}</text>`
 
 /** One label as an SVG fragment with its upper left corner at 0, 0; millimetres. */
 function drawLabel(label: Label, sheet: Sheet, drawCode: DrawCode): string {

@@ -110,12 +110,18 @@ export const anatomy: Record<Family, Anatomy> = {
 export const zoneTitle = (family: Family, id: string): string =>
   anatomy[family].zones.find(z => z.id === id)?.name ?? id
 
-/** True when `inner` is `outer` or lies within it. */
-export function liesIn(family: Family, inner: string, outer: string): boolean {
-  for (let at: string | undefined = inner; at; at = anatomy[family].zones.find(z => z.id === at)?.within)
-    if (at === outer) return true
-  return false
+/** A zone and those that it lies within, the innermost first. */
+function withOuter(family: Family, zone: string | undefined): string[] {
+  const all: string[] = []
+  for (let at = zone; at; at = anatomy[family].zones.find(z => z.id === at)?.within) all.push(at)
+  return all
 }
+/** True when `inner` is `outer` or lies within it. */
+export const liesIn = (family: Family, inner: string, outer: string): boolean =>
+  withOuter(family, inner).includes(outer)
+/** The zones that must be open for a hand to reach a place, the innermost first; none for what is outside. */
+export const shutOver = (family: Family, zone: string | undefined): string[] =>
+  withOuter(family, zone).filter(z => z !== 'outside')
 
 /** What a cover of these zones guards against: what lies in them or within them. A zone that the family does not know may hold all of it. */
 export function guardedIn(family: Family, opened: readonly string[]): Hazard[] {

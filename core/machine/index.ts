@@ -1,3 +1,3 @@
 export { type Family, anatomy, families, liesIn, mayBeLive, zoneTitle } from './families.ts'
-export { type Posture, effortOf } from './postures.ts'
+export { type Posture } from './postures.ts'
 export { stance } from './stance.ts'

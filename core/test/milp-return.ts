@@ -1,8 +1,5 @@
-import highsLoader, { type LegacyHighs as Highs } from 'highs'
 import type { Cost, Instance } from '../plan/instance.ts'
-
-let loaded: Promise<Highs> | null = null
-const highs = (): Promise<Highs> => (loaded ??= highsLoader() as Promise<Highs>)
+import { highs } from './highs.ts'
 
 /** A linear program under construction, in the CPLEX LP format. */
 interface Program {

@@ -1,8 +1,5 @@
-import highsLoader, { type LegacyHighs as Highs } from 'highs'
 import type { Openings } from '../access/openings.ts'
-
-let loaded: Promise<Highs> | null = null
-const highs = (): Promise<Highs> => (loaded ??= highsLoader() as Promise<Highs>)
+import { highs } from './highs.ts'
 
 /**
  * The minutes of the best way in by mixed-integer programming, for acts that ask only for what comes before them in the list. A way is cut into

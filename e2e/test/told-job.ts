@@ -6,6 +6,21 @@ interface Said {
   kind: string
   body: object
 }
+/** Screws of a part, all alike, with what else is known of the move. */
+export const screws = (place: string, count: number, more: object = {}) => ({
+  id: randomUUID(),
+  kind: 'remove-fasteners',
+  place,
+  count,
+  fastener: { drive: 'torx', size: 'T20' },
+  ...more,
+})
+/** A part that comes off, and the zones that open with it. */
+export const off = (name: string, opens?: string[]) => ({
+  id: randomUUID(),
+  kind: 'remove-part',
+  part: { name, ...(opens && { opens }) },
+})
 /** A step of a job as it was recorded; its moves told without what the test does not ask for. */
 export const step = (zone: string, ...moves: { id: string; kind: string }[]) => ({
   kind: 'step-recorded',

@@ -1,8 +1,8 @@
 import { calls } from '@dialytica/core/wire'
-import { create as contentDisposition } from 'content-disposition'
 import { keptBook } from '../book/up-to-date.ts'
 import { ofThisShop } from './last-said-in.ts'
 import { route } from './routing.ts'
+import { sendPdf } from './sheets.ts'
 
 export const book = route(calls.book, {
   summary: 'The book of a model: what its closed jobs say together',
@@ -29,7 +29,6 @@ export const bookPdf = route(calls.bookPdf, {
     await ofThisShop(db, person.shopId, model)
     const of = { url: config.databaseUrl, data: config.data, model, shop: person.shop }
     const { pdf, code } = await pool.run('bookPdf', of, person.id)
-    res.setHeader('content-disposition', contentDisposition(`book-${code}.pdf`, { type: 'inline' }))
-    res.type('application/pdf').send(Buffer.from(pdf))
+    sendPdf(res, `book-${code}`, pdf)
   },
 })

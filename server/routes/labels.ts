@@ -1,9 +1,9 @@
 import { labelKinds, sheets } from '@dialytica/core/labels'
 import { calls } from '@dialytica/core/wire'
-import { create as contentDisposition } from 'content-disposition'
 import { ProblemError } from '../problems.ts'
 import { jobOf } from './jobs.ts'
 import { route } from './routing.ts'
+import { sendPdf } from './sheets.ts'
 
 export const labels = route(calls.labelsPdf, {
   summary: 'Labels of the cells, connectors and parts of a job on sheets or tape, as PDF',
@@ -18,7 +18,6 @@ export const labels = route(calls.labelsPdf, {
     const of = { url: context.config.databaseUrl, job: id, sheet, kinds: wanted, skip: Number(skip) }
     const pdf = await context.pool.run('labelSheet', of, asked.person.id)
     if (!pdf) throw new ProblemError('invalid', 'There is nothing of this kind to label yet: record a step first.')
-    asked.res.setHeader('content-disposition', contentDisposition(`labels-${sheet}.pdf`, { type: 'inline' }))
-    asked.res.type('application/pdf').send(Buffer.from(pdf))
+    sendPdf(asked.res, `labels-${sheet}`, pdf)
   },
 })

@@ -2,6 +2,12 @@ import { create as contentDisposition } from 'content-disposition'
 import type { Response } from 'express'
 import type { Context } from '../context.ts'
 
+/** Sends a PDF that a view opens, under this name. */
+export function sendPdf(res: Response, name: string, pdf: Uint8Array): void {
+  res.setHeader('content-disposition', contentDisposition(`${name}.pdf`, { type: 'inline' }))
+  res.type('application/pdf').send(Buffer.from(pdf))
+}
+
 /** Draws a sheet of a job and sends it as PDF, under a name with the plate of its machine. */
 export async function sendSheet(
   context: Context,
@@ -23,6 +29,5 @@ export async function sendSheet(
 ): Promise<void> {
   const of = { url: context.config.databaseUrl, data: context.config.data, job, shop, timeZone }
   const { pdf, code, serial } = await context.pool.run(sheet, of, account)
-  res.setHeader('content-disposition', contentDisposition(`${named}-${code}-${serial}.pdf`, { type: 'inline' }))
-  res.type('application/pdf').send(Buffer.from(pdf))
+  sendPdf(res, `${named}-${code}-${serial}`, pdf)
 }

@@ -1,11 +1,9 @@
 <script setup lang="ts">
-import { minutesSay, type Book } from '@dialytica/core/book'
-import { addressOf, calls, type Model } from '@dialytica/core/wire'
+import { minutesSay } from '@dialytica/core/book'
+import { addressOf, calls } from '@dialytica/core/wire'
 import { NButton } from 'naive-ui'
-import { computed, nextTick, ref, shallowRef, watch } from 'vue'
-import { useRoute } from 'vue-router'
-import { bookOfModel } from '../data/book.ts'
-import { askOrRecall } from '../data/kept.ts'
+import { computed, nextTick, ref } from 'vue'
+import { useModelBook } from '../data/model-book.ts'
 import BookRow from '../parts/book/BookRow.vue'
 import BookSpine from '../parts/book/BookSpine.vue'
 import JobsBehind from '../parts/book/JobsBehind.vue'
@@ -15,26 +13,8 @@ import ShopHead from '../parts/ShopHead.vue'
 import { toModelWayIn } from '../ways.ts'
 
 /** The book of a model: what its closed jobs say together, at a glance and step by step. It prints as the whole way down. */
-const route = useRoute()
-const book = shallowRef<Book | null>(null)
-const model = shallowRef<Model | null>(null)
-const problem = ref('')
+const { model, book, problem } = useModelBook()
 const chosen = ref<number | null>(null)
-watch(
-  () => route.params.model as string | undefined,
-  async id => {
-    if (!id) return
-    book.value = null
-    try {
-      model.value = await askOrRecall(`model ${id}`, calls.oneModel, { params: { model: id } })
-      book.value = await bookOfModel(id)
-      problem.value = ''
-    } catch (error) {
-      problem.value = (error as Error).message
-    }
-  },
-  { immediate: true },
-)
 const serials = computed(() => new Map(book.value?.recordings.map(r => [r.job, r.serial])))
 const count = computed(() => book.value?.recordings.length ?? 0)
 const rows = ref<HTMLElement | null>(null)

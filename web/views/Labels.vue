@@ -7,6 +7,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { useCommands } from '../commands.ts'
 import { squareCodes } from '../data/square-code.ts'
 import LabelSheets from '../parts/labels/LabelSheets.vue'
+import { keepFile } from '../data/keep-file.ts'
 import LinkButton from '../parts/LinkButton.vue'
 import ScanLabel from '../parts/ScanLabel.vue'
 import Stepper from '../parts/Stepper.vue'
@@ -42,13 +43,7 @@ const pdf = computed(() =>
   ),
 )
 function saveSvg(): void {
-  for (const [i, svg] of pages.value.entries()) {
-    const link = document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
-    link.download = `labels-${sheet.value.id}-${i + 1}.svg`
-    link.click()
-    setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
-  }
+  for (const [i, svg] of pages.value.entries()) keepFile(svg, 'image/svg+xml', `labels-${sheet.value.id}-${i + 1}.svg`)
 }
 useCommands({
   forth: () => (page.value = Math.min(pages.value.length - 1, shown.value + 1)),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { reachable, type From, type Plan, type Target, type WaysAsked, waysIn } from '@dialytica/core/access'
+import { reachable, type From, type Plan, type Target, type WaysAsked, type waysIn } from '@dialytica/core/access'
 import type { Book } from '@dialytica/core/book'
 import { zoneTitle, type Family } from '@dialytica/core/machine'
 import type { Belief } from '@dialytica/core/triage'
@@ -18,7 +18,7 @@ const props = defineProps<{
   from: From
   isolated: readonly string[]
   held: readonly Belief[]
-  /** What is asked for at first: a part by its name. */
+  /** The part that is asked for, by its name, where no place is touched. */
   part?: string | undefined
 }>()
 const emit = defineEmits<{ asks: [part: string] }>()
@@ -38,46 +38,54 @@ const options = computed(() =>
   all.value.map(r => ({ value: r.name, label: r.recorded ? r.name : `${r.name}, as usual` })),
 )
 const zone = ref<string | undefined>()
-const wanted = ref<string | undefined>()
 watch(
   () => props.part,
   name => {
-    wanted.value = name
     if (name) zone.value = undefined
   },
-  { immediate: true },
 )
 /** What is chosen; a part that goes by no name of the list is where it usually is. */
 const chosen = computed<Target | null>(() => {
   if (zone.value) return { to: 'zone', zone: zone.value }
-  if (!wanted.value) return null
-  return all.value.find(r => r.name === wanted.value)?.target ?? { to: 'part', part: wanted.value }
+  if (!props.part) return null
+  return all.value.find(r => r.name === props.part)?.target ?? { to: 'part', part: props.part }
 })
-const asked = computed<WaysAsked | null>(() => {
+/** What is asked, as one value: what tells nothing of it asks nothing anew. */
+const question = computed(() => {
+  const { family, from, isolated } = props
   const target = chosen.value
-  if (!target) return null
-  return { family: props.family, book: toRaw(props.book), target, from: props.from, isolated: [...props.isolated] }
+  return (
+    target && JSON.stringify({ family, target, open: from.open, done: [...from.done], stands: from.stands, isolated })
+  )
 })
 const plans = shallowRef<Plan[] | null>(null)
 const problem = ref('')
 watch(
-  asked,
-  async now => {
+  [question, () => props.book],
+  async ([now, book]) => {
     plans.value = null
-    if (!now || typeof Worker === 'undefined') return
-    const found = await look(now).catch((why: Error) => {
+    problem.value = ''
+    const target = chosen.value
+    if (!target || typeof Worker === 'undefined') return
+    const asked: WaysAsked = {
+      family: props.family,
+      book: toRaw(book),
+      target,
+      from: props.from,
+      isolated: [...props.isolated],
+    }
+    const found = await look(asked).catch((why: Error) => {
       problem.value = why.message
       return null
     })
-    if (now === asked.value) plans.value = found
+    if (now === question.value && book === props.book) plans.value = found
   },
   { immediate: true },
 )
 const most = computed(() => max(plans.value ?? [], p => p.minutes) ?? 1)
 const deepest = computed(() => max(plans.value ?? [], p => p.off.length) ?? 1)
-const goal = computed(() => (zone.value ? zoneTitle(props.family, zone.value) : wanted.value))
+const goal = computed(() => (zone.value ? zoneTitle(props.family, zone.value) : props.part))
 function toPart(name: string): void {
-  wanted.value = name
   zone.value = undefined
   emit('asks', name)
 }
@@ -91,7 +99,7 @@ function toPart(name: string): void {
         class="part"
         label="To a part"
         placeholder="To a part …"
-        :value="zone ? '' : (wanted ?? '')"
+        :value="zone ? '' : (part ?? '')"
         :options="options"
         @choose="toPart"
       />
@@ -109,7 +117,9 @@ function toPart(name: string): void {
       </div>
       <Problem :says="problem" />
     </section>
-    <p v-if="!asked" class="soft says">Choose a part, or touch the machine: the ways there stand here side by side.</p>
+    <p v-if="!question" class="soft says">
+      Choose a part, or touch the machine: the ways there stand here side by side.
+    </p>
     <p v-else-if="!plans" class="soft says" role="status">The ways are being looked for.</p>
     <p v-else-if="!plans.length" class="says" role="status">Nothing has to come off for it: it can be reached now.</p>
     <PlanColumn

@@ -6,7 +6,7 @@ const act = (minutes: number, turn: boolean, name: string) => ({
   source: { part: name, zone: 'base' },
   says: name,
   minutes,
-  turn: turn ? { from: 'upright' as const, to: 'on its back' as const, people: 2 } : null,
+  turn: turn ? { from: 'upright' as const, to: 'on its back' as const, people: 2, minutes: 2 } : null,
 })
 
 describe('the way down of a plan', () => {

@@ -1,5 +1,4 @@
 import type { Plan } from '@dialytica/core/access'
-import { effortOf, type Posture } from '@dialytica/core/machine'
 import { traitsOf } from '@dialytica/core/moves'
 
 /** A place on the way down: after so many minutes, so many things are off. */
@@ -9,16 +8,15 @@ export interface Stair {
 }
 /** A plan as a way down in minutes, with where the machine is turned. What the tools take is spread over the acts. */
 export function stairsOf({ acts, minutes }: Plan): { points: Stair[]; turns: Stair[] } {
-  const minutesOfTurn = (t: { from: Posture; to: Posture } | null) => (t ? effortOf(t.from, t.to).minutes : 0)
-  const plain = acts.reduce((sum, a) => sum + a.minutes + minutesOfTurn(a.turn), 0)
+  const plain = acts.reduce((sum, a) => sum + a.minutes + (a.turn?.minutes ?? 0), 0)
   const stretch = plain > 0 ? minutes / plain : 1
   const points: Stair[] = [{ at: 0, depth: 0 }]
   const turns: Stair[] = []
   let [at, depth] = [0, 0]
   for (const a of acts) {
     if (a.turn) {
-      turns.push({ at: at + (minutesOfTurn(a.turn) * stretch) / 2, depth })
-      at += minutesOfTurn(a.turn) * stretch
+      turns.push({ at: at + (a.turn.minutes * stretch) / 2, depth })
+      at += a.turn.minutes * stretch
     }
     at += a.minutes * stretch
     if (!('act' in a.source) || traitsOf(a.source.act.move).part) depth += 1

@@ -6,7 +6,7 @@ import { computed, ref } from 'vue'
 import { useBook } from '../../stores/book.ts'
 import { useJob } from '../../stores/job.ts'
 import Problem from '../Problem.vue'
-import { differsAsks, differsKept } from './book-words.ts'
+import { differsAsks, differsKept } from './differs-words.ts'
 
 /** The last step has another count than most machines of the model: one is missing, or it is another build. One touch says which. */
 const job = useJob()

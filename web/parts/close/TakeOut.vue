@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { fastenersCsv, orderDot, orderGraphMl, photosOfReturn, returnPage, stepsCsv } from '@dialytica/core/exchange'
-import { gates, planReturn } from '@dialytica/core/plan'
+import { gates } from '@dialytica/core/plan'
 import { drawValley, profile } from '@dialytica/core/valley'
 import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { dataUrl } from '../../data/data-url.ts'
+import { keepFile } from '../../data/keep-file.ts'
 import { useJob } from '../../stores/job.ts'
 import Problem from '../Problem.vue'
 
@@ -14,38 +15,28 @@ const problem = ref('')
 const busy = ref(false)
 const name = computed(() => job.card?.model.code ?? 'machine')
 
-function keep(text: string, type: string, file: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }))
-  const link = Object.assign(document.createElement('a'), { href: url, download: file })
-  link.click()
-  URL.revokeObjectURL(url)
-}
 function valley(): string {
-  const { steps } = planReturn(job.state, job.family)
-  const bars = gates(job.family, steps).flatMap(g => (g.turn ? [] : [g.step]))
-  return drawValley(profile(job.state, steps), bars, 1200, 300)
+  const bars = gates(job.family, job.plan).flatMap(g => (g.turn ? [] : [g.step]))
+  return drawValley(profile(job.state, job.plan), bars, 1200, 300)
 }
 async function page(): Promise<void> {
   busy.value = true
-  const hashes = photosOfReturn(job.state, job.family)
+  const hashes = photosOfReturn(job.state, job.plan)
   const read = await Promise.all(hashes.map(async h => [h, await dataUrl(h).catch(() => null)] as const))
   const photos = new Map(read.flatMap(([h, url]) => (url ? [[h, url]] : [])))
   const missing = hashes.length - photos.size
   problem.value = missing
     ? `${missing} of ${hashes.length} photos are not on this device: the page is without them.`
     : ''
-  keep(returnPage(job.state, job.family, name.value, photos), 'text/html', `return-${name.value}.html`)
+  keepFile(returnPage(job.state, job.family, job.plan, name.value, photos), 'text/html', `return-${name.value}.html`)
   busy.value = false
 }
 const ways: readonly (readonly [string, () => void])[] = [
-  ['Steps (CSV)', () => keep(stepsCsv(job.state, job.family), 'text/csv', `steps-${name.value}.csv`)],
-  ['Fasteners (CSV)', () => keep(fastenersCsv(job.state, job.family), 'text/csv', `fasteners-${name.value}.csv`)],
-  ['Valley (SVG)', () => keep(valley(), 'image/svg+xml', `valley-${name.value}.svg`)],
-  [
-    'Order (GraphML)',
-    () => keep(orderGraphMl(job.state, job.family), 'application/xml', `order-${name.value}.graphml`),
-  ],
-  ['Order (DOT)', () => keep(orderDot(job.state, job.family), 'text/vnd.graphviz', `order-${name.value}.dot`)],
+  ['Steps (CSV)', () => keepFile(stepsCsv(job.state, job.family), 'text/csv', `steps-${name.value}.csv`)],
+  ['Fasteners (CSV)', () => keepFile(fastenersCsv(job.state, job.family), 'text/csv', `fasteners-${name.value}.csv`)],
+  ['Valley (SVG)', () => keepFile(valley(), 'image/svg+xml', `valley-${name.value}.svg`)],
+  ['Order (GraphML)', () => keepFile(orderGraphMl(job.planned), 'application/xml', `order-${name.value}.graphml`)],
+  ['Order (DOT)', () => keepFile(orderDot(job.planned), 'text/vnd.graphviz', `order-${name.value}.dot`)],
 ]
 </script>
 
