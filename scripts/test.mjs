@@ -21,6 +21,8 @@ import { step } from './say.mjs'
 const results = join(root, 'test-results')
 const folder = join(root, '.data', 'test-mariadb')
 const sums = { passed: 0, failed: 0 }
+/** What failed, by file and words: said again at the end, where the sums are read. */
+const failures = []
 const add = (passed, failed) => {
   sums.passed += passed
   sums.failed += failed
@@ -34,17 +36,32 @@ async function check(name, command, args) {
   console.log(`\n${name}`)
   const status = await openly(command, args, { cwd: root })
   add(status === 0 ? 1 : 0, status === 0 ? 0 : 1)
+  if (status !== 0) failures.push(name)
 }
 
 /** Adds what a report says; a suite that ended badly without saying why counts as one failure. */
-function read(file, count, status) {
+function read(name, file, count, status) {
   try {
     const [passed, failed] = count(JSON.parse(readFileSync(file, 'utf8')))
     add(passed, failed || (status === 0 ? 0 : 1))
+    if (status !== 0 && !failed) failures.push(`${name}: ended with ${status}, and no test says why`)
   } catch {
     add(0, 1)
+    failures.push(`${name}: no report`)
   }
 }
+
+const inVitest = report =>
+  report.testResults.flatMap(file =>
+    file.assertionResults
+      .filter(t => t.status === 'failed')
+      .map(t => `${file.name.replace(`${root}/`, '')}: ${t.fullName}: ${t.failureMessages[0]?.slice(0, 600) ?? ''}`),
+  )
+const inBrowser = suites =>
+  suites.flatMap(s => [
+    ...(s.specs ?? []).filter(t => !t.ok).map(t => `${t.file}: ${t.title}`),
+    ...inBrowser(s.suites ?? []),
+  ])
 
 async function vitest(name, env) {
   if (!wanted(name)) return
@@ -53,7 +70,11 @@ async function vitest(name, env) {
   const projects = { unit: ['--project', 'core', '--project', 'web'], api: ['--project', 'api'] }[name]
   const args = ['vitest', 'run', ...projects, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`]
   const status = await openly('npx', args, { cwd: root, env })
-  read(report, r => [r.numPassedTests, r.numFailedTests], status)
+  const count = r => {
+    failures.push(...inVitest(r))
+    return [r.numPassedTests, r.numFailedTests]
+  }
+  read(name, report, count, status)
 }
 
 async function browser(env) {
@@ -62,7 +83,11 @@ async function browser(env) {
   const report = join(results, 'e2e.json')
   const args = ['playwright', 'test', '--config', 'e2e/playwright.config.ts', ...process.argv.slice(3)]
   const status = await openly('npx', args, { cwd: root, env: { ...env, E2E_REPORT: report } })
-  read(report, r => [r.stats.expected, r.stats.unexpected + r.stats.flaky], status)
+  const count = r => {
+    failures.push(...inBrowser(r.suites))
+    return [r.stats.expected, r.stats.unexpected + r.stats.flaky]
+  }
+  read('browser', report, count, status)
 }
 
 needNode()
@@ -95,5 +120,6 @@ try {
 } finally {
   await database.stop()
 }
+for (const failure of failures) console.log(`failed: ${failure}`)
 console.log(`\n${sums.passed} passed, ${sums.failed} failed`)
 process.exit(sums.failed ? 1 : 0)
