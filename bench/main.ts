@@ -14,6 +14,7 @@ import { planAgainstMilp } from './plan-against-milp.ts'
 import { planLongJob } from './plan-long-job.ts'
 import { readQuickLine } from './read-quick-line.ts'
 import { safeTurns } from './safe-turns.ts'
+import { searchRecordings } from './search-recordings.ts'
 import { stallOfOthers } from './stall-of-others.ts'
 import { stepToOtherDevice } from './step-to-other-device.ts'
 import { thenAndNow, thenAndNowFound } from './then-and-now.ts'
@@ -39,6 +40,7 @@ const lines: Record<string, Measure> = {
   'parts-on-photos': partsOnPhotos,
   'align-recordings': alignRecordings,
   'way-in-against-milp': wayInAgainstMilp,
+  'search-recordings': searchRecordings,
   'append-batch': appendBatch,
   'stall-of-others': stallOfOthers,
   'step-to-other-device': stepToOtherDevice,

@@ -61,6 +61,9 @@ for (const size of [
     await page.getByRole('link', { name: 'Its book' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('its book')
     await scan(page, 'book')
+    await page.goto('/search?words=drain pump')
+    await expect(page.getByRole('listitem').first()).toContainText(/drain pump/i)
+    await scan(page, 'search')
 
     const jobs = (await (await page.request.get('/api/jobs')).json()) as {
       id: string

@@ -6,6 +6,7 @@ import { YearOfMake1764100000000 } from './migrations/1764100000000-year-of-make
 import { JoiningDevices1764200000000 } from './migrations/1764200000000-joining-devices.ts'
 import { AttemptsThatEnd1764300000000 } from './migrations/1764300000000-attempts-that-end.ts'
 import { BookOfAModel1764400000000 } from './migrations/1764400000000-book-of-a-model.ts'
+import { Search1764500000000 } from './migrations/1764500000000-search.ts'
 
 /** Connects, with so many connections at most. Moments are UTC on the wire. */
 export async function open(url: string, connections = 12): Promise<DataSource> {
@@ -19,6 +20,7 @@ export async function open(url: string, connections = 12): Promise<DataSource> {
       JoiningDevices1764200000000,
       AttemptsThatEnd1764300000000,
       BookOfAModel1764400000000,
+      Search1764500000000,
     ],
     timezone: 'Z',
     charset: 'utf8mb4',

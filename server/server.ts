@@ -9,6 +9,7 @@ import { watch } from './joblog/watch.ts'
 import { endDemoSessions } from './people/sessions.ts'
 import { sweepParts } from './photos/store.ts'
 import type { Context } from './context.ts'
+import { reader } from './search/reader.ts'
 import { openPool } from './work/pool.ts'
 import { turns } from './work/turns.ts'
 
@@ -30,12 +31,14 @@ export async function serve(
   log: Logger = pino({ level: config.logLevel }),
 ): Promise<Running> {
   const db = await connect(config.databaseUrl)
+  const pool = openPool()
   const context: Context = {
     db,
     config,
     states: emptyStates(),
     watch: watch(db),
-    pool: openPool(),
+    pool,
+    reader: reader(db, pool, config.databaseUrl),
     // So many are read at once, from slow networks too; what waits is not read yet.
     uploads: turns(10, 200, 60),
     version,
@@ -47,6 +50,7 @@ export async function serve(
   const server = await new Promise<Server>((done, fail) => {
     const listening = app.listen(config.port, config.host, error => (error ? fail(error) : done(listening)))
   })
+  void context.reader.catchUp()
   const address = server.address()
   return {
     context,
@@ -54,6 +58,7 @@ export async function serve(
     port: typeof address === 'object' && address ? address.port : config.port,
     async stop() {
       context.watch.close()
+      context.reader.close()
       server.closeAllConnections()
       await new Promise(done => server.close(done))
       await context.pool.close()

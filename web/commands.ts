@@ -37,6 +37,7 @@ export const commands = {
   proof: { keys: ['t'], shows: 'T', says: 'the proof' },
   compare: { keys: ['b'], shows: 'B', says: 'then and now: beside, laid over, only then' },
   finder: { keys: ['f'], shows: 'F', says: 'Finder' },
+  search: { keys: ['q'], shows: 'Q', says: 'search everything that was recorded' },
   help: { keys: ['?'], shows: '?', says: 'these keys' },
   comeIn: { keys: ['n'], shows: 'N', says: 'a machine comes in' },
 } as const satisfies Record<string, Command>

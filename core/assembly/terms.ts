@@ -22,6 +22,7 @@ const singular = (word: string): string =>
 export const termsOf = (text: string): string[] =>
   text
     .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
     .toLowerCase()
     .split(/[^\p{L}\p{N}]+/u)
     .filter(word => word !== '' && !empty.has(word))

@@ -5,4 +5,5 @@ export { addModel, addUnit, codes, learntParts, models, oneModel, oneUnit, ritua
 export { demoAccounts, people, signIn, signOut, whoAmI } from './people.ts'
 export { photo, putPhoto } from './photos.ts'
 export { recordIn, recordOut } from './records.ts'
+export { search, searchJobs } from './search.ts'
 export { health, openApi, phrases, settings, solved, words } from './shop.ts'

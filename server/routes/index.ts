@@ -19,6 +19,7 @@ import { words } from './words.ts'
 import { route, type Route } from './routing.ts'
 import { demoAccounts, signIn, signOut, whoAmI } from './session.ts'
 import { settings } from './settings.ts'
+import { search, searchJobs } from './search.ts'
 import { solved } from './solved.ts'
 import { stream } from './stream.ts'
 
@@ -71,4 +72,6 @@ export const routes: readonly Route[] = [
   bookPdf,
   words,
   rituals,
+  search,
+  searchJobs,
 ]

@@ -78,10 +78,11 @@ export const addEvents = route(calls.addEvents, {
   who: 'technician',
   joined: true,
   replies: { 200: 'Which were accepted, under which numbers, and which were refused, and why', 413: 'Too large' },
-  async answer({ db, states, watch, pool, config }, { params, person, body }) {
+  async answer({ db, states, watch, pool, reader, config }, { params, person, body }) {
     const job = params.job!
     const { due, closed, ...appended } = await append(db, states, person, job, body.events)
     watch.grew(job, appended.seq)
+    reader.grew(job)
     // Where none can be stored now, the next one will do.
     if (due) void pool.run('storeSnapshot', { url: config.databaseUrl, job }).catch(() => undefined)
     // The next machine of its model finds it in the book; where there is no turn now, whoever opens the book brings it up to date.

@@ -1,12 +1,15 @@
 import { calls } from '@dialytica/core/wire'
 import { Model, Unit } from '../entities/index.ts'
 import { notFound, ProblemError } from '../problems.ts'
+import { readMachine, readModel } from '../search/sources.ts'
 import { route } from './routing.ts'
 
 const stored = <T extends { shopId: string; createdAt: Date }>({ shopId: _, createdAt, ...rest }: T) => ({
   ...rest,
   createdAt: createdAt.toISOString(),
 })
+/** What the search could not read now it reads at the next start: it is added all the same. */
+const readLater = () => undefined
 const isDouble = (error: unknown) => (error as { errno?: number }).errno === 1062
 
 export const models = route(calls.models, {
@@ -33,6 +36,7 @@ export const addModel = route(calls.addModel, {
           ? new ProblemError('already-there', `${body.maker} ${body.code} is already in your models.`)
           : error
       })
+    await readModel(db, row).catch(readLater)
     res.status(201)
     return stored(row)
   },
@@ -89,6 +93,7 @@ export const addUnit = route(calls.addUnit, {
           ? new ProblemError('already-there', `Serial ${body.serial} of this model is already there.`)
           : error
       })
+    await readMachine(db, row).catch(readLater)
     res.status(201)
     return stored(row)
   },

@@ -95,6 +95,7 @@ export const recordIn = route(calls.recordIn, {
       await leaveOut(context, job)
       throw error
     }
+    context.reader.grew(job)
     return { job, steps: read.steps }
   },
 })

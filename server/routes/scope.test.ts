@@ -23,6 +23,7 @@ beforeAll(async () => {
   const bytes = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#456' } })
     .png()
     .toBuffer()
+  ids.thing = String(((await mine.get('/api/search?words=Corrane')).body as { thing: number }[])[0]!.thing)
   ids.hash = sha256(bytes)
   await mine.put(`/api/photos/${ids.hash}`).set('content-type', 'image/png').send(bytes).expect(200)
 })

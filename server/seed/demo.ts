@@ -63,6 +63,7 @@ async function seedJob(
   const job = idOf(scene, told.name)
   const log = await play(told, { job, unit, actor, now }, taking(context, shop.id))
   const { refused } = await append(db, context.states, { id: actor, login, name, role, ...of }, job, log)
+  context.reader.grew(job)
   if (refused.length) throw new Error(`The demo job ${told.name} was refused: ${refused[0]!.message}`)
 }
 

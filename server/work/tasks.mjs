@@ -2,5 +2,14 @@ import { register } from 'tsx/esm/api'
 
 /** What a worker thread loads first: on Node 20 it does not inherit how TypeScript is read. */
 register()
-export const { recordSheet, customerPage, labelSheet, storeSnapshot, readRecordText, bookUpToDate, bookPdf } =
-  await import('./tasks.ts')
+export const {
+  recordSheet,
+  customerPage,
+  labelSheet,
+  storeSnapshot,
+  readRecordText,
+  bookUpToDate,
+  bookPdf,
+  readJobForSearch,
+  readBehindForSearch,
+} = await import('./tasks.ts')

@@ -12,6 +12,7 @@ import { Job, Model, Unit, User } from '../entities/index.ts'
 import { emptyStates, keepSnapshot, stateAt } from '../joblog/states.ts'
 import type { Around } from '../report/sheet.ts'
 import { photoFile } from '../photos/store.ts'
+import { readBehind, readJob } from '../search/sources.ts'
 
 /**
  * The tasks of the worker pool, by name. Each takes and returns plain values; it reads the job from the database itself, so that
@@ -111,6 +112,14 @@ export async function bookPdf(of: {
   return { pdf: await bookSheet(book, { shop: of.shop, maker, code, family, photo }), code }
 }
 
+/** Reads a job for the search. */
+export async function readJobForSearch({ url, job }: OfJob): Promise<void> {
+  await readJob(await database(url), states, job)
+}
+/** Reads for the search what was not read yet, a part of it; returns whether there is more. */
+export const readBehindForSearch = async (of: { url: string }): Promise<boolean> =>
+  readBehind(await database(of.url), states)
+
 export interface CameIn {
   machine: RecordMachine
   log: JobEvent[]
@@ -134,4 +143,6 @@ export interface Tasks {
   readRecordText: typeof readRecordText
   bookUpToDate: typeof bookUpToDate
   bookPdf: typeof bookPdf
+  readJobForSearch: typeof readJobForSearch
+  readBehindForSearch: typeof readBehindForSearch
 }

@@ -16,6 +16,8 @@ const props = defineProps<{
   posture?: Posture
   /** Where a search suspects something: the likelihood of each zone, 0 to 1. */
   suspects?: Record<string, number>
+  /** What a list beside it says of each zone: the numbers of its rows. */
+  rows?: Record<string, string>
   choose?: boolean
   large?: boolean
 }>()
@@ -36,6 +38,7 @@ const said = computed(() => {
   return [
     open,
     owed.join(', '),
+    ...Object.entries(props.rows ?? {}).map(([z, n]) => `${n} at ${zoneTitle(props.family, z)}.`),
     sought.length ? `Sought: ${sought.join(', ')}.` : '',
     props.posture && props.posture !== 'upright' ? props.posture : '',
   ]
@@ -126,6 +129,17 @@ function step(event: KeyboardEvent, by: number): void {
           <rect x="-27" y="-15" width="54" height="30" rx="3" class="share" />
           <text y="6" class="share-word">{{ percent(suspects[id]!) }}</text>
         </g>
+        <g v-else-if="rows?.[id] && !choose">
+          <rect
+            :x="-rows[id]!.length * 7 - 9"
+            y="-19"
+            :width="rows[id]!.length * 14 + 18"
+            height="38"
+            rx="3"
+            class="row"
+          />
+          <text y="8" class="row-word">{{ rows[id] }}</text>
+        </g>
         <g v-else-if="owed?.[id] && !choose">
           <circle :r="large ? 13 : 17" class="debt" />
           <text :y="large ? 5 : 6.5" class="count" :style="{ fontSize: large ? '14px' : '19px' }">{{ owed[id] }}</text>
@@ -154,6 +168,16 @@ function step(event: KeyboardEvent, by: number): void {
   font-size: 15px;
   text-anchor: middle;
   fill: var(--ink);
+}
+.row {
+  fill: var(--work);
+}
+.row-word {
+  font-family: 'Martian Mono';
+  font-weight: 700;
+  font-size: 22px;
+  text-anchor: middle;
+  fill: var(--on-work);
 }
 .cutaway {
   display: block;

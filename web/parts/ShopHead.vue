@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui'
 import { RouterLink, useRouter } from 'vue-router'
+import { useCommands } from '../commands.ts'
 import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
 import { useTheme } from '../theme/use-theme.ts'
@@ -8,6 +9,7 @@ import { useTheme } from '../theme/use-theme.ts'
 /** The head of the views that are of the shop, not of one job. */
 const session = useSession()
 const router = useRouter()
+useCommands({ search: () => void router.push({ name: 'search' }) })
 const { theme, flip } = useTheme()
 async function leave(): Promise<void> {
   useJob().close()
@@ -22,6 +24,7 @@ async function leave(): Promise<void> {
     <nav aria-label="Workshop">
       <RouterLink :to="{ name: 'floor' }" exact-active-class="here">Floor</RouterLink>
       <RouterLink :to="{ name: 'models' }" active-class="here">Models</RouterLink>
+      <RouterLink :to="{ name: 'search' }" active-class="here">Search <kbd>Q</kbd></RouterLink>
     </nav>
     <div class="right">
       <span class="who">{{ session.person?.name }}, {{ session.person?.shop }}</span>
@@ -55,8 +58,9 @@ nav {
   padding: 0 12px;
 }
 nav a {
-  display: grid;
-  place-items: center;
+  display: flex;
+  align-items: center;
+  gap: 8px;
   padding: 0 14px;
   font-size: 18px;
   font-stretch: 80%;
@@ -90,8 +94,15 @@ nav a.here {
     padding: 0 10px;
     white-space: nowrap;
   }
+  nav a kbd,
   .right :deep(kbd) {
     display: none;
+  }
+  nav {
+    padding: 0 4px;
+  }
+  nav a {
+    padding: 0 10px;
   }
   .right {
     width: 100%;

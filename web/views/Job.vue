@@ -36,6 +36,7 @@ useCommands({
   bench: () => void router.push(toJob(job.id, 'bench')),
   wayIn: () => void router.push(toJob(job.id, 'way-in')),
   triage: () => void router.push(toJob(job.id, 'triage')),
+  search: () => void router.push({ name: 'search' }),
 })
 const { request, release, isSupported } = useWakeLock()
 /** The job whose step in hand is in the hand again. No view stands before that: an act on it would be overwritten. */

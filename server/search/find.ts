@@ -1,0 +1,167 @@
+import {
+  fitOf,
+  isAsTyped,
+  lookedUnder,
+  slipsBetween,
+  wordPlaces,
+  wordsAsked,
+  worthOf,
+  type FindableKind,
+  type Hit,
+  type Reading,
+} from '@dialytica/core/findable'
+import type { Family } from '@dialytica/core/machine'
+import type { DataSource } from 'typeorm'
+
+/** A word of the shop, and how it reads a typed one. */
+interface Known extends Reading {
+  id: number
+  times: number
+}
+interface WordRow {
+  id: number
+  word: string
+  times: number
+}
+
+/** So many words may be meant by one that is not typed to its end, or typed with slips. */
+const mostReadings = 12
+
+/** The words of a shop that may be meant by each of those typed; by the last one also words that begin so. */
+async function readings(db: DataSource, shop: string, typed: readonly string[]): Promise<Known[][]> {
+  const last = typed.at(-1)!
+  const under = [...new Set(typed.flatMap(lookedUnder))]
+  const begins =
+    last.length > 1
+      ? `UNION ALL (SELECT id, word, times FROM search_word WHERE shop_id = ? AND word LIKE ? ORDER BY times DESC LIMIT ?)`
+      : ''
+  const rows = (await db.query(
+    `(SELECT id, word, times FROM search_word WHERE shop_id = ? AND word IN (?))
+     UNION ALL (SELECT w.id, w.word, w.times FROM search_near n JOIN search_word w ON w.id = n.word_id WHERE n.shop_id = ? AND n.near IN (?))
+     ${begins}`,
+    [shop, typed, shop, under, ...(begins ? [shop, `${last}%`, mostReadings] : [])],
+  )) as WordRow[]
+  const words = [...new Map(rows.filter(r => r.times > 0).map(r => [r.id, r])).values()]
+  return typed.map(one =>
+    words
+      .flatMap(({ id, word, times }): Known[] => {
+        if (word === one) return [{ id, word, times, how: 'same', slips: 0 }]
+        if (one === last && one.length > 1 && word.startsWith(one))
+          return [{ id, word, times, how: 'begins', slips: 0 }]
+        const slips = slipsBetween(one, word)
+        return slips === null ? [] : [{ id, word, times, how: 'near', slips }]
+      })
+      .sort((a, b) => worthOf({ reading: b, place: 2 }) - worthOf({ reading: a, place: 2 }) || b.times - a.times)
+      .slice(0, mostReadings),
+  )
+}
+
+/** What is known of a thing that was found. */
+export interface Found {
+  thing: number
+  kind: FindableKind
+  title: string
+  zone: string | null
+  model: { id: string; maker: string; code: string; family: Family }
+  /** In how many jobs, machines or models it is said; the newest of them, with its step and photo. */
+  jobs: number
+  source: string
+  step: string | null
+  photo: string | null
+  at: Date
+  /** True where it has every word as typed, or begun. */
+  asTyped: boolean
+  /** The words by which it was found. */
+  by: string[]
+  fit: number
+}
+interface Row extends Omit<Found, 'model' | 'asTyped' | 'by' | 'fit'> {
+  modelId: string
+  maker: string
+  code: string
+  family: Family
+  matched: string
+}
+
+/** So many that have all words are ranked. */
+const mostRanked = 120
+
+/**
+ * Things that have each of the words in one of its readings, and one of them not only in the name of their model. Of the rarest word the `most` newest
+ * things of each kind of place are held against the other words, and of these those that have them in their title.
+ */
+async function having(db: DataSource, shop: string, each: readonly Known[][], most: number): Promise<Found[]> {
+  const total = (of: readonly Known[]) => of.reduce((sum, r) => sum + r.times, 0)
+  const rarest = each.reduce((a, b) => (total(b) < total(a) ? b : a))
+  const { title, also, around } = wordPlaces
+  const newest = (id: number, place: number) =>
+    `(SELECT thing_id FROM search_posting WHERE word_id = ${id} AND place = ${place} ORDER BY thing_id DESC LIMIT ${most})`
+  // One word that only says of which model a thing is finds the model itself, not all that is of it.
+  const places = each.length === 1 ? [title, also] : [title, also, around]
+  const from = [
+    ...rarest.flatMap(r => places.map(place => newest(r.id, place))),
+    ...each.flatMap(of => (of === rarest ? [] : of.map(r => newest(r.id, title)))),
+  ]
+  const ids = (of: readonly Known[]) => of.map(r => r.id).join()
+  const all = ids(each.flat())
+  const rows = (await db.query(
+    `SELECT t.id AS thing, t.kind, t.title, t.zone, t.sources AS jobs, t.source_id AS source, t.step_id AS step, t.photo, t.at,
+       m.id AS modelId, m.maker, m.code, m.family, x.matched
+     FROM (
+       SELECT p.thing_id, GROUP_CONCAT(p.word_id, ':', p.place) AS matched
+       FROM (${from.join(' UNION ')}) c JOIN search_posting p ON p.thing_id = c.thing_id
+       WHERE p.word_id IN (${all})
+       GROUP BY p.thing_id
+       HAVING ${each.map(of => `MAX(p.word_id IN (${ids(of)}))`).join(' AND ')} AND MAX(p.place) > ${around}
+       ORDER BY p.thing_id DESC LIMIT ${mostRanked}
+     ) x
+     JOIN search_thing t ON t.id = x.thing_id AND t.shop_id = ?
+     JOIN model m ON m.id = t.model_id`,
+    [shop],
+  )) as Row[]
+  return rows.map(({ modelId, maker, code, family, matched, ...row }) => {
+    const places = new Map(matched.split(',').map(m => m.split(':').map(Number) as [number, number]))
+    const by = each.flatMap((of): Hit['by'][number][] => {
+      const there = of.flatMap(reading => {
+        const place = places.get(reading.id)
+        return place === undefined ? [] : [{ reading, place }]
+      })
+      return there.length ? [there.reduce((a, b) => (worthOf(b) > worthOf(a) ? b : a))] : []
+    })
+    const hit = { kind: row.kind, title: row.title, jobs: row.jobs, by }
+    const words = [...new Set(by.map(b => b.reading.word))]
+    return { ...row, model: { id: modelId, maker, code, family }, asTyped: isAsTyped(hit), by: words, fit: fitOf(hit) }
+  })
+}
+
+/** So many fill the list. Where those with the words as typed do not, those with slips are looked for as well. */
+const mostShown = 40
+/** How many things of a word are looked through at first, and where these do not fill the list. */
+const lookedThrough = [200, 4000] as const
+
+/**
+ * What a shop has to the words that somebody typed, best first: every word must be there, as typed, begun, or with one slip in five
+ * letters. Those with slips stand after the others.
+ */
+export async function find(db: DataSource, shop: string, typed: string): Promise<Found[]> {
+  const words = wordsAsked(typed)
+  if (!words.length) return []
+  const each = await readings(db, shop, words)
+  if (each.some(of => !of.length)) return []
+  // A word that is there as it was typed, or begun, means that; another only by its slips.
+  const sure = each.map(of => {
+    const asTyped = of.filter(r => r.how !== 'near')
+    return asTyped.length ? asTyped : of
+  })
+  const through = async (of: readonly Known[][]) => {
+    const found = await having(db, shop, of, lookedThrough[0])
+    const isAll = of.some(one => one.every(r => r.times <= lookedThrough[0]))
+    return found.length < mostShown && !isAll ? having(db, shop, of, lookedThrough[1]) : found
+  }
+  const found = await through(sure)
+  const all = found.length < mostShown && sure.some((of, i) => of.length < each[i]!.length) ? await through(each) : []
+  const seen = new Set(found.map(f => f.thing))
+  return [...found, ...all.filter(f => !seen.has(f.thing))]
+    .sort((a, b) => Number(b.asTyped) - Number(a.asTyped) || b.fit - a.fit || b.at.getTime() - a.at.getTime())
+    .slice(0, mostShown)
+}
