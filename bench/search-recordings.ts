@@ -4,7 +4,7 @@ import type { FoundThing } from '@dialytica/core/wire'
 import { User } from '../server/entities/index.ts'
 import { fillShop, usualSize } from '../server/seed/fill.ts'
 import { find } from '../server/search/find.ts'
-import { world } from '../server/test/world.ts'
+import { password, world } from '../server/test/world.ts'
 import type { Line } from './line.ts'
 
 const jobs = Number(process.env.BENCH_JOBS ?? 10_000)
@@ -23,7 +23,17 @@ export async function searchRecordings(): Promise<Line> {
   const began = performance.now()
   await fillShop({ db, data: config.data, shop, actor }, size, line => console.error(line))
   console.error(`filled in ${Math.round((performance.now() - began) / 1000)} s`)
-  const agent = await w.as('lead')
+  // One connection that stays, as a browser keeps it.
+  const signedIn = await fetch(`${w.url}/api/session`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ login: 'lead', password }),
+  })
+  const cookie = signedIn.headers.get('set-cookie')!.split(';')[0]!
+  const ask = async (words: string) =>
+    (await (
+      await fetch(`${w.url}/api/search?words=${encodeURIComponent(words)}`, { headers: { cookie } })
+    ).json()) as FoundThing[]
   const d = dice(seed)
 
   // What is asked: two or three words of a thing, as somebody has it in mind; every second time with a slip in each word, the last one often begun.
@@ -80,8 +90,7 @@ export async function searchRecordings(): Promise<Line> {
     await timed(into ?? times.bare, () => bare(exact))
     await timed(into ?? times.core, () => find(db, shop, typed.join(' ')))
     await timed(into ?? times.ours, async () => {
-      const reply = await agent.get('/api/search').query({ words: typed.join(' ') })
-      const found = reply.body as FoundThing[]
+      const found = await ask(typed.join(' '))
       if (found.length < 40 && !found.some(f => f.thing === id)) missed += 1
     })
   }

@@ -1,12 +1,14 @@
 import type { Photo } from '@dialytica/core/log'
+import { manifestJsonSchema } from '@dialytica/core/parcel'
 import { recordJsonSchema, toRecord } from '@dialytica/core/record'
 import { play, scenario, uuids } from '@dialytica/demo'
 import { writeFileSync } from 'node:fs'
 
-/** Writes what docs/formats.md refers to: the JSON Schema of a record, and a demo job as a record. */
+/** Writes what docs/formats.md refers to: the JSON Schemas of a record and of a parcel's manifest, and a demo job as a record. */
 const docs = (name: string) => new URL(`../docs/${name}`, import.meta.url)
 const json = (value: unknown) => `${JSON.stringify(value, null, 2)}\n`
 writeFileSync(docs('job-record.schema.json'), json(recordJsonSchema()))
+writeFileSync(docs('parcel-manifest.schema.json'), json(manifestJsonSchema()))
 
 const told = scenario.jobs.find(j => j.name === 'drive motor')!
 const id = uuids('example record')

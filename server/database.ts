@@ -7,6 +7,7 @@ import { JoiningDevices1764200000000 } from './migrations/1764200000000-joining-
 import { AttemptsThatEnd1764300000000 } from './migrations/1764300000000-attempts-that-end.ts'
 import { BookOfAModel1764400000000 } from './migrations/1764400000000-book-of-a-model.ts'
 import { Search1764500000000 } from './migrations/1764500000000-search.ts'
+import { Parcels1764600000000 } from './migrations/1764600000000-parcels.ts'
 
 /** Connects, with so many connections at most. Moments are UTC on the wire. */
 export async function open(url: string, connections = 12): Promise<DataSource> {
@@ -21,6 +22,7 @@ export async function open(url: string, connections = 12): Promise<DataSource> {
       AttemptsThatEnd1764300000000,
       BookOfAModel1764400000000,
       Search1764500000000,
+      Parcels1764600000000,
     ],
     timezone: 'Z',
     charset: 'utf8mb4',

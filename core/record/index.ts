@@ -1,2 +1,10 @@
 export { recordJsonSchema, sharedSchemas } from './json-schema.ts'
-export { type JobRecord, type ReadRecord, type RecordMachine, readRecord, toRecord } from './record.ts'
+export {
+  type JobRecord,
+  type PrivateThing,
+  type ReadRecord,
+  type RecordMachine,
+  privateThings,
+  readRecord,
+  toRecord,
+} from './record.ts'

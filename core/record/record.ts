@@ -7,6 +7,7 @@ import { refusalWords } from '../log/refusals.ts'
 import type { JobState } from '../log/state.ts'
 import { families, type Family } from '../machine/families.ts'
 import { check, type Problem } from '../schema/check.ts'
+import { migrated, recordVersion } from './migrate.ts'
 import { describe } from '../moves/move.ts'
 import { line, listOf, literal, moment, oneOf, shape, uuid, wholeWithin, year } from '../schema/atoms.ts'
 
@@ -19,6 +20,11 @@ const machine = shape({
   made: year(),
 })
 
+/** What does not leave a shop by itself: it is left out of a record unless somebody wants it in. */
+export const privateThings = ['serial', 'place', 'names'] as const
+/** Something that does not leave a shop by itself. */
+export type PrivateThing = (typeof privateThings)[number]
+
 /** A step in words, for readers without a fold: derived from the log, and not read back. */
 const toldStep = shape({
   number: wholeWithin(1, limits.log).required(),
@@ -30,7 +36,12 @@ const toldStep = shape({
 /** The documented form of a job in a file: its machine, who worked, its log, and its steps in words. */
 export const recordSchema = shape({
   format: literal('dialytica-job'),
-  version: yup.number().oneOf([1], '${path} must be 1: this file is of another version').required(),
+  version: yup
+    .number()
+    .oneOf([recordVersion], `\${path} must be ${recordVersion} or earlier: this file is of a later version`)
+    .required(),
+  /** What was left out of it on its way out. */
+  without: listOf(oneOf(privateThings).required(), privateThings.length).required(),
   exportedAt: moment(),
   job: uuid().required(),
   machine: machine.required(),
@@ -53,6 +64,7 @@ export interface RecordOf {
   machine: RecordMachine
   people: { id: string; name: string }[]
   exportedAt?: string
+  without?: PrivateThing[]
 }
 
 /** The record of a log. Numbers of the server are left out: they are its own. */
@@ -63,7 +75,7 @@ export function toRecord(events: readonly JobEvent[], of: RecordOf): JobRecord {
     const { zone, moves } = state.steps.get(id)!
     return { number: i + 1, step: id, ...(zone && { zone }), says: moves.map(describe) }
   })
-  return { format: 'dialytica-job', version: 1, ...of, log, steps }
+  return { format: 'dialytica-job', version: recordVersion, without: [], ...of, log, steps }
 }
 
 /** A record that was read: the document, and the state that its log folds to. */
@@ -74,7 +86,7 @@ export interface ReadRecord {
 }
 
 /**
- * Reads a record from its text. Every problem names the path into the file and what is wrong there; an event that the fold refuses is a
+ * Reads a record from its text, of this version or an earlier one. Every problem names the path into the file and what is wrong there; an event that the fold refuses is a
  * problem of its own.
  */
 export function readRecord(text: string): { ok: true; value: ReadRecord } | { ok: false; problems: Problem[] } {
@@ -84,7 +96,7 @@ export function readRecord(text: string): { ok: true; value: ReadRecord } | { ok
   } catch (error) {
     return { ok: false, problems: [{ path: '', message: `This is not JSON: ${(error as Error).message}` }] }
   }
-  const checked = check(recordSchema, value)
+  const checked = check(recordSchema, migrated(value))
   if (!checked.ok) return checked
   const record = checked.value as unknown as JobRecord
   const { state, refused } = foldAll(record.log)

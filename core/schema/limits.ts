@@ -26,6 +26,12 @@ export const limits = {
   said: 4000,
   /** The record of a job as it is taken in, in bytes. */
   recordBytes: 32 * 1024 * 1024,
+  /** A parcel of records and photos as it is taken in, in bytes, and all that is in it. */
+  parcelBytes: 1024 * 1024 * 1024,
+  /** Files in a parcel. */
+  parcelFiles: 6000,
+  /** Records in a parcel. */
+  parcelRecords: 100,
   /** A batch of events, in bytes. */
   batchBytes: 4 * 1024 * 1024,
   /** A step in hand, in bytes. */

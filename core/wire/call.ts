@@ -14,6 +14,8 @@ export interface Call<P extends string = string, Q extends string = string, B = 
   size?: number
   /** The body is raw bytes of at most so many. */
   bytes?: number
+  /** The body is a file of at most so many bytes: it is written down as it comes, never held whole in memory. */
+  file?: number
   /** What is answered, as JSON; none where the answer is a file, a stream or nothing. */
   reply?: yup.Schema<R>
 }
@@ -28,7 +30,7 @@ export type AskedWith<C> =
   C extends Call<infer P, infer Q, infer B, unknown>
     ? ([P] extends [never] ? { params?: undefined } : { params: Record<P, string> }) &
         ([Q] extends [never] ? { query?: undefined } : { query?: Partial<Record<Q, string | number>> }) &
-        ([B] extends [never] ? { body?: object } : { body: B })
+        ([B] extends [never] ? { body?: object | Blob } : { body: B })
     : never
 
 /** The address of a call with its parameters and its query filled in. */

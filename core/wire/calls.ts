@@ -1,6 +1,7 @@
 export { book, bookPdf } from './book.ts'
 export { addEvents, customerPdf, events, job, jobs, labelsPdf, recordPdf, share, shared, stream } from './jobs.ts'
 export { invite, join, oneHand, putHand } from './joining.ts'
+export { bookParcel, jobParcel, parcelBack, parcelIn, parcels, takeParcel } from './parcels.ts'
 export { addModel, addUnit, codes, learntParts, models, oneModel, oneUnit, rituals, units } from './machines.ts'
 export { demoAccounts, people, signIn, signOut, whoAmI } from './people.ts'
 export { photo, putPhoto } from './photos.ts'

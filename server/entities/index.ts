@@ -1,6 +1,7 @@
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm'
 import type { Summary } from '@dialytica/core/ledger'
 import type { JobEvent, Step } from '@dialytica/core/log'
+import type { ParcelPreview } from '@dialytica/core/parcel'
 import type { Family } from '@dialytica/core/machine'
 import type { Role } from '@dialytica/core/wire'
 
@@ -244,4 +245,54 @@ export const BookOf = new EntitySchema<BookRow>({
   },
 })
 
-export const entities = [Shop, User, Session, Model, Unit, Job, Event, SnapshotOf, PhotoEntity, Secret, Hand, BookOf]
+/** What was added by taking something in. */
+export interface Added {
+  /** Each job with the id it had where it was recorded, and the number of its last event. */
+  jobs: { from: string; job: string; seq: number }[]
+  models: string[]
+  units: string[]
+  /** Photos that were not there before, by their hashes. */
+  photos: string[]
+}
+export interface ParcelRow {
+  id: string
+  shopId: string
+  userId: string
+  name: string
+  preview: ParcelPreview
+  added: Added | null
+  cameAt: Date
+  takenAt: Date | null
+  backAt: Date | null
+}
+/** A file that came in from outside: first it is looked at, then it is taken in, and it can be taken back. */
+export const Parcel = new EntitySchema<ParcelRow>({
+  name: 'parcel',
+  columns: {
+    id: key,
+    shopId: { ...ref, name: 'shop_id' },
+    userId: { ...ref, name: 'user_id' },
+    name: text(200),
+    preview: { type: 'simple-json' },
+    added: { type: 'simple-json', nullable: true },
+    cameAt: { ...moment, name: 'came_at' },
+    takenAt: { ...moment, name: 'taken_at', nullable: true },
+    backAt: { ...moment, name: 'back_at', nullable: true },
+  },
+})
+
+export const entities = [
+  Shop,
+  User,
+  Session,
+  Model,
+  Unit,
+  Job,
+  Event,
+  SnapshotOf,
+  PhotoEntity,
+  Secret,
+  Hand,
+  BookOf,
+  Parcel,
+]

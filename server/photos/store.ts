@@ -83,3 +83,9 @@ export async function takeIn(
   await retried(() => photos.insert(row).catch(ignoreDouble))
   return row
 }
+
+/** Takes a photo away again, in every size. */
+export async function takeOut(db: DataSource, data: string, shopId: string, hash: string): Promise<void> {
+  await db.getRepository(PhotoEntity).delete({ shopId, hash })
+  for (const size of sizeNames) await rm(photoFile(data, shopId, hash, size), { force: true })
+}

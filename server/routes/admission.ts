@@ -1,3 +1,9 @@
+import { randomUUID } from 'node:crypto'
+import { createWriteStream } from 'node:fs'
+import { mkdir, rm } from 'node:fs/promises'
+import { join } from 'node:path'
+import { Transform } from 'node:stream'
+import { pipeline } from 'node:stream/promises'
 import express, { type Request, type RequestHandler, type Response } from 'express'
 import { ipKeyGenerator, rateLimit, type Store } from 'express-rate-limit'
 import { ProblemError } from '../problems.ts'
@@ -65,4 +71,28 @@ export async function readJson(req: Request, res: Response, most: number): Promi
 export async function readBytes(req: Request, res: Response, most: number): Promise<Buffer> {
   await passed(express.raw({ type: () => true, limit: most }), req, res)
   return Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0)
+}
+
+/** Writes a body to a file of its own in a folder, as it comes, and returns its path. A longer one is refused as soon as that is known, and nothing of it stays. */
+export async function readToFile(req: Request, most: number, folder: string): Promise<string> {
+  const tooLarge = () =>
+    new ProblemError('too-large', `This can be ${Math.floor(most / 1024 / 1024)} MB at most: take it in in parts.`)
+  if (Number(req.headers['content-length'] ?? 0) > most) throw tooLarge()
+  await mkdir(folder, { recursive: true })
+  const file = join(folder, `in-${randomUUID()}`)
+  let bytes = 0
+  const counting = new Transform({
+    transform(chunk: Buffer, _, done) {
+      bytes += chunk.length
+      if (bytes > most) done(tooLarge())
+      else done(null, chunk)
+    },
+  })
+  try {
+    await pipeline(req, counting, createWriteStream(file))
+    return file
+  } catch (error) {
+    await rm(file, { force: true })
+    throw error
+  }
 }

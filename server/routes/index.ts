@@ -7,6 +7,7 @@ import { hand, invite, join, putHand } from './joining.ts'
 import { labels } from './labels.ts'
 import { addModel, addUnit, model, models, unit, units } from './machines.ts'
 import { openapi } from './openapi.ts'
+import { bookParcel, jobParcel, parcelBack, parcelIn, parcels, takeParcel } from './parcels.ts'
 import { people } from './people.ts'
 import { photo, putPhoto } from './photos.ts'
 import { record } from './record-sheet.ts'
@@ -74,4 +75,10 @@ export const routes: readonly Route[] = [
   rituals,
   search,
   searchJobs,
+  jobParcel,
+  bookParcel,
+  parcelIn,
+  parcels,
+  takeParcel,
+  parcelBack,
 ]

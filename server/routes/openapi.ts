@@ -71,6 +71,14 @@ const operation = (r: Route) => ({
   ...(r.bytes && {
     requestBody: { required: true, content: { 'image/*': { schema: { type: 'string', format: 'binary' } } } },
   }),
+  ...(r.file && {
+    requestBody: {
+      required: true,
+      content: Object.fromEntries(
+        ['application/zip', 'application/json'].map(type => [type, { schema: { type: 'string', format: 'binary' } }]),
+      ),
+    },
+  }),
   responses: replies(r),
 })
 

@@ -5,8 +5,9 @@ import type { Context } from '../context.ts'
 import type { Turns } from '../work/turns.ts'
 import { mayAct } from '../people/roles.ts'
 import { personOf, tokenIn } from '../people/sessions.ts'
+import { parcelFolder } from '../parcels/pack.ts'
 import { notFound, ProblemError } from '../problems.ts'
-import { counted, formBytes, passed, readBytes, readJson, type Rate } from './admission.ts'
+import { counted, formBytes, passed, readBytes, readJson, readToFile, type Rate } from './admission.ts'
 
 /** What is asked: checked parameters and body, and who asks. `person` is set wherever `who` is a role. */
 export interface Asked<B = unknown> {
@@ -57,8 +58,9 @@ async function admitted(context: Context, r: Route, req: Request): Promise<Perso
 }
 
 /** The body of a request, read as its route takes it and held against its schema. */
-async function bodyOf(r: Route, req: Request, res: Response): Promise<unknown> {
+async function bodyOf(r: Route, { config }: Context, req: Request, res: Response): Promise<unknown> {
   if (r.bytes) return readBytes(req, res, r.bytes)
+  if (r.file) return readToFile(req, r.file, parcelFolder(config.data))
   if (!r.body) return undefined
   const checked = check(r.body, (await readJson(req, res, r.size ?? formBytes)) ?? {})
   if (!checked.ok) throw new ProblemError('invalid', 'Correct what is listed and send it again.', checked.problems)
@@ -82,7 +84,7 @@ export function mount(app: Express, context: Context, r: Route, before: readonly
       const asked = {
         params: req.params as Record<string, string>,
         query: req.query as Record<string, string>,
-        body: await bodyOf(r, req, res),
+        body: await bodyOf(r, context, req, res),
         person,
         req,
         res,

@@ -88,9 +88,16 @@ const mostRanked = 120
 
 /**
  * Things that have each of the words in one of its readings, and one of them not only in the name of their model. Of the rarest word the `most` newest
- * things of each kind of place are held against the other words, and of these those that have them in their title.
+ * things of each kind of place are held against the other words, and of these those that have them in their title. Those with most words in a
+ * `sure` reading come first.
  */
-async function having(db: DataSource, shop: string, each: readonly Known[][], most: number): Promise<Found[]> {
+async function having(
+  db: DataSource,
+  shop: string,
+  each: readonly Known[][],
+  sure: readonly Known[][],
+  most: number,
+): Promise<Found[]> {
   const total = (of: readonly Known[]) => of.reduce((sum, r) => sum + r.times, 0)
   const rarest = each.reduce((a, b) => (total(b) < total(a) ? b : a))
   const { title, also, around } = wordPlaces
@@ -113,7 +120,7 @@ async function having(db: DataSource, shop: string, each: readonly Known[][], mo
        WHERE p.word_id IN (${all})
        GROUP BY p.thing_id
        HAVING ${each.map(of => `MAX(p.word_id IN (${ids(of)}))`).join(' AND ')} AND MAX(p.place) > ${around}
-       ORDER BY p.thing_id DESC LIMIT ${mostRanked}
+       ORDER BY SUM(p.word_id IN (${ids(sure.flat())})) DESC, p.thing_id DESC LIMIT ${mostRanked}
      ) x
      JOIN search_thing t ON t.id = x.thing_id AND t.shop_id = ?
      JOIN model m ON m.id = t.model_id`,
@@ -153,15 +160,13 @@ export async function find(db: DataSource, shop: string, typed: string): Promise
     const asTyped = of.filter(r => r.how !== 'near')
     return asTyped.length ? asTyped : of
   })
-  const through = async (of: readonly Known[][]) => {
-    const found = await having(db, shop, of, lookedThrough[0])
-    const isAll = of.some(one => one.every(r => r.times <= lookedThrough[0]))
-    return found.length < mostShown && !isAll ? having(db, shop, of, lookedThrough[1]) : found
-  }
-  const found = await through(sure)
-  const all = found.length < mostShown && sure.some((of, i) => of.length < each[i]!.length) ? await through(each) : []
+  const found = await having(db, shop, sure, sure, lookedThrough[0])
+  const isAll = sure.some(of => of.every(r => r.times <= lookedThrough[0]))
+  const haveSlips = sure.some((of, i) => of.length < each[i]!.length)
+  const more =
+    found.length < mostShown && (haveSlips || !isAll) ? await having(db, shop, each, sure, lookedThrough[1]) : []
   const seen = new Set(found.map(f => f.thing))
-  return [...found, ...all.filter(f => !seen.has(f.thing))]
+  return [...found, ...more.filter(f => !seen.has(f.thing))]
     .sort((a, b) => Number(b.asTyped) - Number(a.asTyped) || b.fit - a.fit || b.at.getTime() - a.at.getTime())
     .slice(0, mostShown)
 }

@@ -197,3 +197,17 @@ export async function keep(m: EntityManager, source: Source, findables: readonly
     gone.map(r => r.id),
   )
 }
+
+/** Forgets sources that are gone, with all that only they said. */
+export async function forget(m: EntityManager, sources: readonly string[]): Promise<void> {
+  if (!sources.length) return
+  const things = (
+    (await m.query('SELECT DISTINCT thing_id AS id FROM search_said WHERE source_id IN (?)', [sources])) as {
+      id: number
+    }[]
+  ).map(r => r.id)
+  await m.query('DELETE FROM search_said WHERE source_id IN (?)', [sources])
+  await countAnew(m, things)
+  await inPieces(things, some => dropThings(m, some))
+  await m.query('DELETE FROM search_source WHERE source_id IN (?)', [sources])
+}

@@ -1,15 +1,20 @@
 import type { Book } from '@dialytica/core/book'
 import { labelsOf, sheets, type LabelKind } from '@dialytica/core/labels'
-import { toSnapshot, type JobEvent, type JobState } from '@dialytica/core/log'
+import { toSnapshot, type JobState } from '@dialytica/core/log'
 import type { Family } from '@dialytica/core/machine'
-import { readRecord, type RecordMachine } from '@dialytica/core/record'
+import type { ParcelPreview } from '@dialytica/core/parcel'
+import { privateThings, type JobRecord } from '@dialytica/core/record'
 import type { Problem } from '@dialytica/core/schema'
 import { readFile } from 'node:fs/promises'
 import type { DataSource } from 'typeorm'
 import { bringUpToDate, keptBook } from '../book/up-to-date.ts'
 import { open } from '../database.ts'
-import { Job, Model, Unit, User } from '../entities/index.ts'
+import { Job, Model, Unit, User, type Added } from '../entities/index.ts'
 import { emptyStates, keepSnapshot, stateAt } from '../joblog/states.ts'
+import { pack } from '../parcels/pack.ts'
+import { recordOf } from '../parcels/record-of.ts'
+import { takeParcel, takeRecords } from '../parcels/take.ts'
+import { bareRecord, ParcelError, preview } from '../parcels/unpack.ts'
 import type { Around } from '../report/sheet.ts'
 import { photoFile } from '../photos/store.ts'
 import { readBehind, readJob } from '../search/sources.ts'
@@ -120,29 +125,77 @@ export async function readJobForSearch({ url, job }: OfJob): Promise<void> {
 export const readBehindForSearch = async (of: { url: string }): Promise<boolean> =>
   readBehind(await database(of.url), states)
 
-export interface CameIn {
-  machine: RecordMachine
-  log: JobEvent[]
-  steps: number
+interface OfShop {
+  url: string
+  data: string
+  shop: string
 }
-/** Reads the record of a job from its text: what is wrong with it, or its machine and its log. */
-export async function readRecordText(of: {
-  text: string
-}): Promise<{ ok: false; problems: Problem[] } | ({ ok: true } & CameIn)> {
-  const read = readRecord(of.text)
-  if (!read.ok) return { ok: false, problems: read.problems.slice(0, 20) }
-  const { record, state } = read.value
-  return { ok: true, machine: record.machine, log: record.log, steps: state.order.size }
+/** A packed parcel: the file, which whoever sends it takes away after, and what it is called. */
+interface Packed {
+  file: string
+  name: string
 }
+/** Packs a job: as a recording, without what is private, or whole. */
+export async function packJob(of: OfShop & { job: string; whole: boolean; application: string }): Promise<Packed> {
+  const { manager } = await database(of.url)
+  const row = await manager.findOneByOrFail(Job, { id: of.job, shopId: of.shop })
+  const record = await recordOf(manager, row)
+  const { maker = '', code, serial = '' } = record.machine
+  const kind = of.whole ? 'job' : 'recording'
+  const contents = { kind, machine: `${maker} ${code}`.trim(), records: [record] } as const
+  const file = await pack({ ...contents, without: of.whole ? [] : privateThings }, of)
+  return { file, name: of.whole ? `job-${code}-${serial}` : `recording-${code}` }
+}
+/** Packs the book of a model with its recordings, without what is private. */
+export async function packBook(of: OfShop & { model: string; application: string }): Promise<Packed> {
+  const { manager } = await database(of.url)
+  const { maker, code } = await manager.findOneByOrFail(Model, { id: of.model, shopId: of.shop })
+  const book = (await keptBook(manager, of.model)) ?? (await bringUpToDate(manager, states, of.model))
+  const records: JobRecord[] = []
+  for (const { job } of book.recordings)
+    records.push(await recordOf(manager, await manager.findOneByOrFail(Job, { id: job, shopId: of.shop })))
+  const told = { ...book, recordings: book.recordings.map(r => ({ ...r, serial: '' })) }
+  const contents = { kind: 'book', machine: `${maker} ${code}`, records, book: told } as const
+  return { file: await pack({ ...contents, without: privateThings }, of), name: `book-${code}` }
+}
+
+/** What came of something that may be refused: what is wrong with it crosses to the other thread as a value. */
+type Outcome<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
+async function outcome<T>(work: () => Promise<T>): Promise<Outcome<T>> {
+  try {
+    return { ok: true, value: await work() }
+  } catch (error) {
+    if (error instanceof ParcelError) return { ok: false, problems: error.problems }
+    throw error
+  }
+}
+/** Looks at a file that came in: what taking it in would do, or what is wrong with it. */
+export const lookAtParcel = (of: { file: string }): Promise<Outcome<ParcelPreview>> => outcome(() => preview(of.file))
+/** Takes in a parcel that was looked at. */
+export const takeInParcel = (of: OfShop & { actor: string; parcel: string; file: string }): Promise<Outcome<Added>> =>
+  outcome(async () => takeParcel({ ...of, db: await database(of.url) }, of.parcel, of.file))
+/** Takes in a bare record from its text. */
+export const takeInRecord = (
+  of: OfShop & { actor: string; text: string },
+): Promise<Outcome<{ job: string; steps: number }>> =>
+  outcome(async () => {
+    const unpacked = bareRecord(of.text)
+    const { jobs } = await takeRecords({ ...of, db: await database(of.url) }, unpacked.records, unpacked, false)
+    return { job: jobs[0]!.job, steps: unpacked.records[0]!.state.order.size }
+  })
 
 export interface Tasks {
   recordSheet: typeof recordSheet
   customerPage: typeof customerPage
   labelSheet: typeof labelSheet
   storeSnapshot: typeof storeSnapshot
-  readRecordText: typeof readRecordText
   bookUpToDate: typeof bookUpToDate
   bookPdf: typeof bookPdf
+  packJob: typeof packJob
+  packBook: typeof packBook
+  lookAtParcel: typeof lookAtParcel
+  takeInParcel: typeof takeInParcel
+  takeInRecord: typeof takeInRecord
   readJobForSearch: typeof readJobForSearch
   readBehindForSearch: typeof readBehindForSearch
 }

@@ -1,0 +1,6 @@
+export { manifestJsonSchema } from './json-schema.ts'
+export { leftOut } from './left-out.ts'
+export { type Manifest, type ParcelKind, isPhoto, isRecord, readManifest } from './manifest.ts'
+export { photosIn, renamed } from './photos.ts'
+export { type ParcelPreview, type RecordPreview, previewOf } from './preview.ts'
+export { readMe } from './read-me.ts'

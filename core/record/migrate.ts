@@ -1,0 +1,17 @@
+/** The version of a record as it is written now. */
+export const recordVersion = 2
+
+type Doc = Record<string, unknown>
+
+/** From each earlier version to the next. Version 1 did not say what was left out: nothing was. */
+const next: Record<number, (doc: Doc) => Doc> = {
+  1: doc => ({ ...doc, version: 2, without: [] }),
+}
+
+/** A record of an earlier version in the form of this one; anything else as it is. */
+export function migrated(value: unknown): unknown {
+  if (typeof value !== 'object' || value === null) return value
+  let doc = value as Doc
+  for (let step = next[Number(doc.version)]; step; step = next[Number(doc.version)]) doc = step(doc)
+  return doc
+}
