@@ -110,9 +110,9 @@ export async function searchRecordings(): Promise<Line> {
     name: 'search-recordings',
     figure: ours,
     unit: 'ms',
-    against: 'the same words looked up bare, 95th percentile of both',
-    ratio: ours / plain,
-    target: `under 50 ms and ratio under 5, ${missed} of 600 not found`,
-    holds: ours < 50 && ours / plain < 5 && missed === 0,
+    against: 'the same words looked up bare by one statement, both on the database alone; 95th percentiles',
+    ratio: at(0.95, times.core) / plain,
+    target: `over HTTP under 50 ms, ratio under 5; ${missed} of 600 not found`,
+    holds: ours < 50 && at(0.95, times.core) / plain < 5 && missed === 0,
   }
 }

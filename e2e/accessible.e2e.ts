@@ -64,6 +64,14 @@ for (const size of [
     await page.goto('/search?words=drain pump')
     await expect(page.getByRole('listitem').first()).toContainText(/drain pump/i)
     await scan(page, 'search')
+    await page.goto('/take-in')
+    const sheet = Buffer.from('Pos;Where;Work\n1;rear;cover off\n2;base;gribble')
+    await page.locator('input[type=file]').first().setInputFiles({ name: 'a.csv', mimeType: 'text/csv', buffer: sheet })
+    await expect(page.getByRole('region', { name: 'How the table is read' })).toBeVisible()
+    await scan(page, 'a table taken in')
+    await page.getByRole('button', { name: /^Look at/ }).click()
+    await expect(page.getByRole('region', { name: 'What taking it in will do' })).toBeVisible()
+    await scan(page, 'a parcel looked at')
 
     const jobs = (await (await page.request.get('/api/jobs')).json()) as {
       id: string

@@ -31,6 +31,7 @@ export const routes: readonly RouteRecordRaw[] = [
   { name: 'floor', path: '/', component: () => import('./views/Floor.vue') },
   { name: 'come-in', path: '/come-in', component: () => import('./views/ComeIn.vue') },
   { name: 'models', path: '/models', component: () => import('./views/Models.vue') },
+  { name: 'take-in', path: '/take-in', component: () => import('./views/TakeIn.vue') },
   { name: 'search', path: '/search', component: () => import('./views/Search.vue') },
   { name: 'book', path: '/models/:model/book', component: () => import('./views/Book.vue') },
   { name: 'model-way-in', path: '/models/:model/way-in', component: () => import('./views/ModelWayIn.vue') },

@@ -1,3 +1,16 @@
 export { orderDot, orderGraphMl } from './order-graph.ts'
+export { stepsOfPhotos } from './photos-in.ts'
+export { recordOfSteps } from './record-of-steps.ts'
 export { photosOfReturn, returnPage } from './return-page.ts'
 export { fastenersCsv, stepsCsv } from './tables.ts'
+export {
+  type ColumnRole,
+  type Mapping,
+  type RowRead,
+  type Table,
+  columnRoles,
+  guessed,
+  readRows,
+  readTable,
+  stepsOfRows,
+} from './table-in.ts'

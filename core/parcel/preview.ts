@@ -11,6 +11,8 @@ export interface RecordPreview {
   steps: number
   moves: number
   photos: number
+  /** Where it was at work, by the ids of the zones. */
+  zones: string[]
   /** Notes, orders and other things said beside the steps. */
   said: number
   closed: boolean
@@ -28,6 +30,7 @@ export function previewOf({ record, state }: ReadRecord): RecordPreview {
     steps: state.order.size,
     moves: state.order.reduce((n, id) => n + state.steps.get(id)!.moves.length, 0),
     photos: photosIn(record.log).length,
+    zones: [...new Set(state.order.toArray().flatMap(id => state.steps.get(id)!.zone ?? []))],
     said: state.entries.size + state.constraints.size,
     closed: state.closing !== null,
     at: record.log[0]!.at,

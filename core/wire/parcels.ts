@@ -3,7 +3,7 @@ import * as yup from 'yup'
 import { parcelKinds } from '../parcel/manifest.ts'
 import { families } from '../machine/families.ts'
 import { privateThings } from '../record/record.ts'
-import { line, moment, oneOf, shape, uuid, uuidForm, wholeWithin, year } from '../schema/atoms.ts'
+import { line, moment, oneOf, shape, uuid, uuidForm, wholeWithin, year, zoneId } from '../schema/atoms.ts'
 import { limits } from '../schema/limits.ts'
 import { call } from './call.ts'
 import { list } from './list.ts'
@@ -23,6 +23,7 @@ const recordPreview = shape({
   steps: whole(),
   moves: whole(),
   photos: whole(),
+  zones: list(zoneId().required()),
   said: whole(),
   closed: yup.boolean().required(),
   at: moment().required(),

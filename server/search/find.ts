@@ -83,43 +83,41 @@ interface Row extends Omit<Found, 'model' | 'asTyped' | 'by' | 'fit'> {
   matched: string
 }
 
-/** So many that have all words are ranked. */
-const mostRanked = 120
+/** So many that have all words are ranked; of each reading of a word so many, the newest. */
+const mostRanked = 60
 
 /**
- * Things that have each of the words in one of its readings, and one of them not only in the name of their model. Of the rarest word the `most` newest
- * things of each kind of place are held against the other words, and of these those that have them in their title. Those with most words in a
- * `sure` reading come first.
+ * Things that have each of the words in one of its readings, and one of them not only in the name of their model: those of the rarest word, one after
+ * the other, that have the others too. Where there are too many, those with most words in a `sure` reading are ranked, then the newest.
  */
 async function having(
   db: DataSource,
   shop: string,
   each: readonly Known[][],
   sure: readonly Known[][],
-  most: number,
 ): Promise<Found[]> {
   const total = (of: readonly Known[]) => of.reduce((sum, r) => sum + r.times, 0)
-  const rarest = each.reduce((a, b) => (total(b) < total(a) ? b : a))
+  const [rarest, ...others] = each.toSorted((a, b) => total(a) - total(b))
   const { title, also, around } = wordPlaces
-  const newest = (id: number, place: number) =>
-    `(SELECT thing_id FROM search_posting WHERE word_id = ${id} AND place = ${place} ORDER BY thing_id DESC LIMIT ${most})`
-  // One word that only says of which model a thing is finds the model itself, not all that is of it.
-  const places = each.length === 1 ? [title, also] : [title, also, around]
-  const from = [
-    ...rarest.flatMap(r => places.map(place => newest(r.id, place))),
-    ...each.flatMap(of => (of === rarest ? [] : of.map(r => newest(r.id, title)))),
-  ]
   const ids = (of: readonly Known[]) => of.map(r => r.id).join()
-  const all = ids(each.flat())
+  const joined = others.map(
+    (of, i) => `JOIN search_posting o${i} ON o${i}.thing_id = p.thing_id AND o${i}.word_id IN (${ids(of)})`,
+  )
+  // One after the other along the index: it ends as soon as there are enough.
+  const newest = (id: number, place: number) =>
+    `(SELECT STRAIGHT_JOIN p.thing_id FROM search_posting p ${joined.join(' ')}
+      WHERE p.word_id = ${id} AND p.place = ${place} ORDER BY p.thing_id DESC LIMIT ${mostRanked})`
+  // One word that only says of which model a thing is finds the model itself, not all that is of it.
+  const places = others.length ? [title, also, around] : [title, also]
+  const from = rarest!.flatMap(r => places.map(place => newest(r.id, place)))
   const rows = (await db.query(
     `SELECT t.id AS thing, t.kind, t.title, t.zone, t.sources AS jobs, t.source_id AS source, t.step_id AS step, t.photo, t.at,
        m.id AS modelId, m.maker, m.code, m.family, x.matched
      FROM (
        SELECT p.thing_id, GROUP_CONCAT(p.word_id, ':', p.place) AS matched
-       FROM (${from.join(' UNION ')}) c JOIN search_posting p ON p.thing_id = c.thing_id
-       WHERE p.word_id IN (${all})
+       FROM (${from.join(' UNION ')}) c JOIN search_posting p ON p.thing_id = c.thing_id AND p.word_id IN (${ids(each.flat())})
        GROUP BY p.thing_id
-       HAVING ${each.map(of => `MAX(p.word_id IN (${ids(of)}))`).join(' AND ')} AND MAX(p.place) > ${around}
+       HAVING MAX(p.place) > ${around}
        ORDER BY SUM(p.word_id IN (${ids(sure.flat())})) DESC, p.thing_id DESC LIMIT ${mostRanked}
      ) x
      JOIN search_thing t ON t.id = x.thing_id AND t.shop_id = ?
@@ -143,8 +141,6 @@ async function having(
 
 /** So many fill the list. Where those with the words as typed do not, those with slips are looked for as well. */
 const mostShown = 40
-/** How many things of a word are looked through at first, and where these do not fill the list. */
-const lookedThrough = [200, 4000] as const
 
 /**
  * What a shop has to the words that somebody typed, best first: every word must be there, as typed, begun, or with one slip in five
@@ -160,11 +156,9 @@ export async function find(db: DataSource, shop: string, typed: string): Promise
     const asTyped = of.filter(r => r.how !== 'near')
     return asTyped.length ? asTyped : of
   })
-  const found = await having(db, shop, sure, sure, lookedThrough[0])
-  const isAll = sure.some(of => of.every(r => r.times <= lookedThrough[0]))
+  const found = await having(db, shop, sure, sure)
   const haveSlips = sure.some((of, i) => of.length < each[i]!.length)
-  const more =
-    found.length < mostShown && (haveSlips || !isAll) ? await having(db, shop, each, sure, lookedThrough[1]) : []
+  const more = found.length < mostShown && haveSlips ? await having(db, shop, each, sure) : []
   const seen = new Set(found.map(f => f.thing))
   return [...found, ...more.filter(f => !seen.has(f.thing))]
     .sort((a, b) => Number(b.asTyped) - Number(a.asTyped) || b.fit - a.fit || b.at.getTime() - a.at.getTime())

@@ -53,6 +53,9 @@ async function choose(index: number): Promise<void> {
             rel="noopener"
             >Sheet, down and back (PDF)</NButton
           >
+          <NButton v-if="count" tag="a" :href="addressOf(calls.bookParcel, { model: model.id })"
+            >Book with its recordings (zip)</NButton
+          >
           <LinkButton :to="toModelWayIn(model.id)">Ways in</LinkButton>
         </p>
       </div>

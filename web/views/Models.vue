@@ -9,7 +9,6 @@ import Cutaway from '../parts/Cutaway.vue'
 import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
-import TakeIn from '../parts/TakeIn.vue'
 import { useMachines } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
 import { toBook, toJob, toModelWayIn } from '../ways.ts'
@@ -47,7 +46,9 @@ const count = (id: string) => machines.units.filter(u => u.modelId === id).lengt
         <p v-if="!machines.models.length" class="soft">
           No model yet. It is added when its first machine comes in by its plate.
         </p>
-        <TakeIn v-if="session.mayWork" />
+        <p v-if="session.mayWork" class="from-outside">
+          <LinkButton :to="{ name: 'take-in' }">Take in from outside</LinkButton>
+        </p>
       </nav>
       <section v-if="model" class="one">
         <h2>{{ model.maker }} {{ model.code }}</h2>
@@ -99,6 +100,9 @@ main {
 nav {
   border-right: 2px solid var(--rule);
   padding: 16px 0;
+}
+.from-outside {
+  padding: 12px 20px;
 }
 h1 {
   font-size: 30px;

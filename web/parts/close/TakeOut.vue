@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { fastenersCsv, orderDot, orderGraphMl, photosOfReturn, returnPage, stepsCsv } from '@dialytica/core/exchange'
 import { gates } from '@dialytica/core/plan'
+import { addressOf, calls } from '@dialytica/core/wire'
 import { drawValley, profile } from '@dialytica/core/valley'
 import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
@@ -9,7 +10,7 @@ import { keepFile } from '../../data/keep-file.ts'
 import { useJob } from '../../stores/job.ts'
 import Problem from '../Problem.vue'
 
-/** The job in open formats, made on this device: it needs no network, except for photos that are not here. No name of a customer is in any of them. */
+/** The job in open formats. Tables, pictures and the page are made on this device, without a network but for photos that are not here; a zip is packed by the server. */
 const job = useJob()
 const problem = ref('')
 const busy = ref(false)
@@ -43,6 +44,18 @@ const ways: readonly (readonly [string, () => void])[] = [
 <template>
   <details class="out">
     <summary>Take it out</summary>
+    <template v-if="job.id">
+      <NButton tag="a" :href="addressOf(calls.jobParcel, { job: job.id })"
+        >Recording for others, with photos (zip)</NButton
+      >
+      <NButton tag="a" :href="addressOf(calls.jobParcel, { job: job.id }, { whole: 1 })"
+        >Whole job, with photos (zip)</NButton
+      >
+      <p class="soft">
+        A recording leaves serial, place and names here; a whole job has them. Photos and notes go as they are: see
+        whether one shows a plate or names somebody.
+      </p>
+    </template>
     <NButton :loading="busy" @click="page">The way back, one page (HTML)</NButton>
     <NButton v-for="[words, make] in ways" :key="words" @click="make">{{ words }}</NButton>
     <Problem :says="problem" />
@@ -59,6 +72,9 @@ summary {
 }
 summary::after {
   content: '…';
+}
+.out p {
+  padding-bottom: 10px;
 }
 .out .n-button {
   width: 100%;
