@@ -66,18 +66,19 @@ test('a clean close: balance, time, sign-off, its record sheet as PDF, and the m
       expect(colours.length, name).toBe(0)
     }
   })
-  await test.step('the job as JSON is taken in again as a job of its own', async () => {
+  await test.step('the job as JSON is known when it comes in again, and refused where it is bent', async () => {
     const address = await page.getByRole('link', { name: 'Job as JSON' }).getAttribute('href')
     const here = page.url()
     const record = await (await page.request.get(address!)).text()
-    await page.goto('/models')
+    await page.goto('/take-in')
     const file = { name: 'job.json', mimeType: 'application/json' }
-    const input = page.locator('input[type=file]')
+    const input = page.locator('input[type=file]').first()
     await input.setInputFiles({ ...file, buffer: Buffer.from(record.replace('"front-loader"', '"dryer"')) })
     await expect(page.getByRole('alert')).toContainText('must be one of front-loader, top-loader')
     await input.setInputFiles({ ...file, buffer: Buffer.from(record) })
-    await expect(page).toHaveURL(/\/jobs\/.*\/valley/)
-    await expect(page.getByText('4 steps down')).toBeVisible()
+    const look = page.getByRole('region', { name: 'What taking it in will do' })
+    await expect(look).toContainText('4 steps')
+    await expect(look).toContainText('here already')
     await page.goto(here)
   })
   await test.step('it comes back: a new job, joined to the first', async () => {

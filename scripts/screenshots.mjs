@@ -48,13 +48,6 @@ const views = {
     await page.getByRole('article').nth(1).waitFor()
     await page.getByText('T20 driver').click()
   },
-  async worth() {
-    await page.goto(`${base}/jobs/${await job('Bangs in the spin')}/worth`)
-    const age = page.getByRole('textbox', { name: 'age', exact: true })
-    await age.fill('11')
-    await age.press('Tab')
-    await page.getByRole('img', { name: /^Repair/ }).waitFor()
-  },
   async descent() {
     await page.goto(`${base}/jobs/${await job('Trips the breaker')}/descent`)
     await page.getByRole('button', { name: 'Photo', exact: false }).first().click()
@@ -95,6 +88,20 @@ const views = {
     await page.goto(`${base}/models/${models.find(m => m.code === 'FL-84').id}/book`)
     await page.locator('.node').nth(6).click()
     await settled()
+  },
+  async search() {
+    await page.goto(`${base}/search?words=drain%20pump`)
+    await page.getByText('drain pump').first().waitFor()
+    await page.locator('.row').nth(4).waitFor()
+    await settled()
+  },
+  async 'take-in'() {
+    await page.goto(`${base}/take-in`)
+    await page
+      .locator('input[type=file]')
+      .first()
+      .setInputFiles(join(root, 'docs', 'example-job.json'))
+    await page.getByRole('button', { name: /^Take in one/ }).waitFor()
   },
   async bench() {
     await page.goto(`${base}/jobs/${await job('smell of hot varnish')}/bench`)
@@ -162,10 +169,6 @@ const views = {
   async finder() {
     await page.goto(`${base}/jobs/${await job('Walks in the spin')}/finder`)
     await page.getByRole('list', { name: 'Where to look, in this order' }).waitFor()
-  },
-  async standing() {
-    await page.goto(`${base}/jobs/${await job('Stops before the spin')}/standing`)
-    await page.getByRole('list', { name: 'Done last' }).waitFor()
   },
   async valley() {
     await page.goto(`${base}/jobs/${await job('Auto-dosing')}/valley`)

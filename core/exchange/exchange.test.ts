@@ -6,7 +6,8 @@ import { planReturn } from '../plan/plan.ts'
 import { arbitraryLog } from '../test/arbitrary-log.ts'
 import { Bench } from '../test/acting.ts'
 import { orderDot, orderGraphMl } from './order-graph.ts'
-import { photosOfReturn, returnPage } from './return-page.ts'
+import { returnPage } from './return-page.ts'
+import { photosOfReturn } from './return-steps.ts'
 import { fastenersCsv, stepsCsv } from './tables.ts'
 
 const read = (csv: string) => Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true }).data

@@ -1,7 +1,8 @@
 export { orderDot, orderGraphMl } from './order-graph.ts'
 export { stepsOfPhotos } from './photos-in.ts'
 export { recordOfSteps } from './record-of-steps.ts'
-export { photosOfReturn, returnPage } from './return-page.ts'
+export { returnPage } from './return-page.ts'
+export { photosOfReturn, returnInWords } from './return-steps.ts'
 export { fastenersCsv, stepsCsv } from './tables.ts'
 export {
   type ColumnRole,

@@ -1,17 +1,8 @@
 import type { JobState } from '../log/state.ts'
-import { zoneTitle, type Family } from '../machine/families.ts'
-import { act, notes, toolsFor } from '../moves/move.ts'
-import { nearestPhoto } from '../plan/nearest-photo.ts'
+import type { Family } from '../machine/families.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
-import { text } from '../words/language.ts'
 import { inMarkup } from '../words/markup.ts'
-
-/** The photos, by their hashes, that a page of the return shows. */
-export const photosOfReturn = (state: JobState, steps: readonly ReturnStep[]): string[] => [
-  ...new Set(steps.flatMap(s => photoFor(state, s.step.id) ?? [])),
-]
-const photoFor = (state: JobState, step: string): string | undefined =>
-  (state.steps.get(step)?.photos.at(-1) ?? nearestPhoto(state, step)?.photo)?.hash
+import { returnInWords } from './return-steps.ts'
 
 /**
  * The whole way back as one HTML file that opens on any phone without a network: every step of a plan with its photo as data, what to fetch from which cell, a box
@@ -24,21 +15,14 @@ export function returnPage(
   title: string,
   photos: ReadonlyMap<string, string>,
 ): string {
-  const shown = steps.map((s, i) => {
-    const { step } = s
-    const says = s.moves.map(m => text(act(m.move)))
-    const minds = s.moves.flatMap(m => notes(m.move).map(n => text(n.says)))
-    const cells = [...new Set(s.moves.flatMap(m => m.move.cell ?? []))]
-    const tools = [...new Set(s.moves.flatMap(m => toolsFor(m.move)))]
-    const hash = photoFor(state, step.id)
-    const photo = hash ? photos.get(hash) : undefined
-    const under = [step.zone && zoneTitle(family, step.zone), cells.length && `from ${cells.join(', ')}`, ...tools]
+  const shown = returnInWords(state, family, steps).map(({ number, down, says, under, minds, photo, done }) => {
+    const src = photo ? photos.get(photo) : undefined
     return [
       '<li>',
-      `<label><input type="checkbox"${s.owes === 0 ? ' checked' : ''}> <b>${i + 1}</b> ${says.map(inMarkup).join(' ')}</label>`,
-      `<p class="under">${inMarkup(under.filter(Boolean).join(' · '))}</p>`,
+      `<label><input type="checkbox"${done ? ' checked' : ''}> <b>${number}</b> ${says.map(inMarkup).join(' ')}</label>`,
+      `<p class="under">${inMarkup(under)}</p>`,
       ...(minds.length ? [`<ul>${minds.map(m => `<li>${inMarkup(m)}</li>`).join('')}</ul>`] : []),
-      ...(photo ? [`<img alt="As it was, step ${s.number}" src="${inMarkup(photo)}">`] : []),
+      ...(src ? [`<img alt="As it was, step ${down}" src="${inMarkup(src)}">`] : []),
       '</li>',
     ].join('\n')
   })

@@ -1,5 +1,17 @@
 export { book, bookPdf } from './book.ts'
-export { addEvents, customerPdf, events, job, jobs, labelsPdf, recordPdf, share, shared, stream } from './jobs.ts'
+export {
+  addEvents,
+  customerPdf,
+  events,
+  job,
+  jobs,
+  labelsPdf,
+  recordPdf,
+  returnPdf,
+  share,
+  shared,
+  stream,
+} from './jobs.ts'
 export { invite, join, oneHand, putHand } from './joining.ts'
 export { bookParcel, jobParcel, parcelBack, parcelIn, parcels, takeParcel } from './parcels.ts'
 export { addModel, addUnit, codes, learntParts, models, oneModel, oneUnit, rituals, units } from './machines.ts'

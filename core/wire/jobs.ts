@@ -108,3 +108,4 @@ export const shared = call({
   }),
 })
 export const recordPdf = call({ method: 'get', path: '/api/jobs/{job}/record.pdf', params })
+export const returnPdf = call({ method: 'get', path: '/api/jobs/{job}/return.pdf', params })

@@ -10,7 +10,7 @@ import { openapi } from './openapi.ts'
 import { bookParcel, jobParcel, parcelBack, parcelIn, parcels, takeParcel } from './parcels.ts'
 import { people } from './people.ts'
 import { photo, putPhoto } from './photos.ts'
-import { record } from './record-sheet.ts'
+import { record, returnOfJob } from './record-sheet.ts'
 import { recordIn, recordOut } from './records.ts'
 import { phrases } from './phrases.ts'
 import { codes } from './codes.ts'
@@ -53,6 +53,7 @@ export const routes: readonly Route[] = [
   stream,
   labels,
   record,
+  returnOfJob,
   customerPage,
   share,
   shared,

@@ -54,7 +54,7 @@ describe('the OpenAPI document', () => {
     const silent = ['delete /api/session', 'get /api/jobs/{job}/stream']
     for (const [path, methods] of Object.entries(document.paths))
       for (const [method, { responses }] of Object.entries(methods)) {
-        const isFile = /\.pdf$|\{size\}$/.test(path)
+        const isFile = /\.(pdf|zip)$|\{size\}$/.test(path)
         if (isFile || silent.includes(`${method} ${path}`)) continue
         const well = Object.entries(responses).filter(([status]) => Number(status) < 300)
         for (const [, reply] of well) expect(reply, `${method} ${path}`).toHaveProperty('content')

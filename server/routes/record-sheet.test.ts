@@ -76,6 +76,15 @@ describe('the record sheet', () => {
     ])
       expect(text).toContain(words)
   })
+  it('has a sheet of the way back, with what to fetch from which cell', async () => {
+    const reply = await agent.get(`/api/jobs/${job}/return.pdf`).buffer(true).expect(200)
+    const file = join(folder, 'return.pdf')
+    await writeFile(file, reply.body as Buffer)
+    const { stdout } = await promisify(execFile)('pdftotext', ['-layout', file, '-'])
+    const text = stdout.replace(/\s+/g, ' ')
+    for (const words of ['the way back', 'from B2', 'start all four T20', 'new pump', 'local codes'])
+      expect(text.toLowerCase()).toContain(words.toLowerCase())
+  })
   it('is of the own shop only', async () => {
     const stranger = await w.as('stranger')
     await stranger.get(`/api/jobs/${job}/record.pdf`).expect(404)

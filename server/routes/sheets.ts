@@ -19,7 +19,7 @@ export async function sendSheet(
     shop,
     timeZone,
   }: {
-    sheet: 'recordSheet' | 'customerPage'
+    sheet: 'recordSheet' | 'returnSheet' | 'customerPage'
     named: string
     job: string
     shop: string

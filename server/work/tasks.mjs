@@ -4,6 +4,7 @@ import { register } from 'tsx/esm/api'
 register()
 export const {
   recordSheet,
+  returnSheet,
   customerPage,
   labelSheet,
   storeSnapshot,

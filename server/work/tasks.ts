@@ -74,6 +74,9 @@ async function sheetOf(
 /** The record sheet of a job as PDF. */
 export const recordSheet = async (of: ForSheet): Promise<Sheet> =>
   sheetOf(of, (await import('../report/pdf.ts')).recordSheet)
+/** The way back of a job as PDF. */
+export const returnSheet = async (of: ForSheet): Promise<Sheet> =>
+  sheetOf(of, (await import('../report/return-sheet.ts')).returnSheet)
 /** The page for the customer as PDF. */
 export const customerPage = async (of: ForSheet): Promise<Sheet> =>
   sheetOf(of, (await import('../report/customer.ts')).customerPage)
@@ -186,6 +189,7 @@ export const takeInRecord = (
 
 export interface Tasks {
   recordSheet: typeof recordSheet
+  returnSheet: typeof returnSheet
   customerPage: typeof customerPage
   labelSheet: typeof labelSheet
   storeSnapshot: typeof storeSnapshot

@@ -51,6 +51,7 @@ useCommands({ search: () => field.value?.focus(), line: () => field.value?.focus
     <ShopHead />
     <main>
       <form role="search" class="field" @submit.prevent="look(words)">
+        <h1>All that was recorded</h1>
         <NInput
           ref="field"
           v-model:value="words"
@@ -84,6 +85,9 @@ useCommands({ search: () => field.value?.focus(), line: () => field.value?.focus
 main {
   flex: 1;
   overflow: auto;
+}
+h1 {
+  font-size: 22px;
 }
 .field {
   display: grid;

@@ -8,6 +8,8 @@ import { computed, ref } from 'vue'
 import { dataUrl } from '../../data/data-url.ts'
 import { keepFile } from '../../data/keep-file.ts'
 import { useJob } from '../../stores/job.ts'
+import { toJob } from '../../ways.ts'
+import LinkButton from '../LinkButton.vue'
 import Problem from '../Problem.vue'
 
 /** The job in open formats. Tables, pictures and the page are made on this device, without a network but for photos that are not here; a zip is packed by the server. */
@@ -45,6 +47,10 @@ const ways: readonly (readonly [string, () => void])[] = [
   <details class="out">
     <summary>Take it out</summary>
     <template v-if="job.id">
+      <NButton tag="a" :href="addressOf(calls.returnPdf, { job: job.id })" target="_blank" rel="noopener"
+        >The way back, to print (PDF)</NButton
+      >
+      <LinkButton :to="toJob(job.id, 'labels')">Labels (PDF, SVG)</LinkButton>
       <NButton tag="a" :href="addressOf(calls.jobParcel, { job: job.id })"
         >Recording for others, with photos (zip)</NButton
       >
