@@ -7,7 +7,6 @@ export { fastenersCsv, stepsCsv } from './tables.ts'
 export {
   type ColumnRole,
   type Mapping,
-  type RowRead,
   type Table,
   columnRoles,
   guessed,

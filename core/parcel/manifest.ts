@@ -12,8 +12,9 @@ export type ParcelKind = (typeof parcelKinds)[number]
 /** The files that a parcel may have, by their form: nothing else is ever written or read. */
 const fileForm =
   /^(records\/\d{1,4}\.json|tables\/\d{1,4}-(steps|fasteners)\.csv|photos\/[0-9a-f]{64}\.jpg|book\.json|README\.txt)$/
-/** A record or a photo of a parcel, by its path. */
+/** True where a path of a parcel is that of a record. */
 export const isRecord = (path: string): boolean => path.startsWith('records/')
+/** True where it is that of a photo. */
 export const isPhoto = (path: string): boolean => path.startsWith('photos/')
 
 const file = shape({
