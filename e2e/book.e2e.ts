@@ -87,3 +87,61 @@ test('what one learnt the hard way is said to the next in time: before the step,
   await steps.getByRole('link', { name: '9301-0002' }).last().click()
   await expect(jon).toHaveURL(/\/valley$/)
 })
+
+test('the lead puts the book right: the next one is told by the new name what to mind; a recording withdrawn takes its share, and comes back', async ({
+  page,
+  another,
+}) => {
+  await signIn(page, 'Mara Okwell')
+  const model = `BK-${randomUUID().slice(0, 6)}`
+  await learntJob(page, model, '9301-0011', false)
+  await learntJob(page, model, '9301-0012', false)
+  const models = (await (await page.request.get('/api/models')).json()) as { id: string; code: string }[]
+  await page.goto(`/models/${models.find(m => m.code === model)!.id}/book`)
+  const steps = page.getByRole('region', { name: 'Step by step' })
+  await expect(steps).toContainText('Take off the control board.')
+  await page.getByRole('button', { name: 'Put step 3 right' }).click()
+  const right = page.getByRole('group', { name: 'Put it right' })
+  await right.getByRole('textbox', { name: 'Its name' }).fill('motor control')
+  await right.getByRole('button', { name: 'Rename' }).click()
+  await expect(steps).toContainText('Take off the motor control.')
+  await right.getByRole('textbox', { name: 'What to mind here' }).fill('it hangs by its loom')
+  await right.getByRole('button', { name: 'Warn of it' }).click()
+  await expect(steps).toContainText('It hangs by its loom')
+  await right.getByRole('button', { name: 'So it is done here' }).click()
+  await expect(steps).toContainText('so it is done here')
+
+  await test.step('a recording is withdrawn with its reason, and taken back', async () => {
+    await page.getByText('Recordings and what leads said').click()
+    await page.getByRole('button', { name: 'Withdraw the recording of 9301-0011' }).click()
+    await page.getByRole('textbox', { name: 'Why it is withdrawn' }).fill('told by a learner')
+    await page.getByRole('button', { name: 'Withdraw it' }).click()
+    await expect(page.getByText('From one closed job')).toBeVisible()
+    await expect(steps).toContainText('Take off the motor control.')
+    const said = page.getByRole('list', { name: 'What leads said' })
+    await said
+      .getByRole('listitem')
+      .filter({ hasText: 'told by a learner' })
+      .getByRole('button', { name: 'Take back' })
+      .click()
+    await expect(page.getByText('From 2 closed jobs')).toBeVisible()
+  })
+  await test.step('the next one hears it before the step', async () => {
+    const jon = await another()
+    await signIn(jon, 'Jon Tarrow')
+    const path = await newJob(jon, '9301-0013', model)
+    await jon.goto(`${path}/descent`)
+    for (const words of ['Top panel', 'Control board'] as const) {
+      await expect(ghost(jon)).toContainText(words)
+      await ghost(jon)
+        .getByRole('button', { name: /^So it is/ })
+        .click()
+    }
+    await expect(ghost(jon)).toContainText('motor control')
+    await expect(learnt(jon)).toContainText('It hangs by its loom')
+    // Who is no lead looks, and puts nothing right.
+    await jon.goto(page.url())
+    await expect(jon.getByRole('region', { name: 'Step by step' })).toContainText('motor control')
+    await expect(jon.getByRole('button', { name: /^Put step/ })).toHaveCount(0)
+  })
+})

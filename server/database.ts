@@ -8,6 +8,7 @@ import { AttemptsThatEnd1764300000000 } from './migrations/1764300000000-attempt
 import { BookOfAModel1764400000000 } from './migrations/1764400000000-book-of-a-model.ts'
 import { Search1764500000000 } from './migrations/1764500000000-search.ts'
 import { Parcels1764600000000 } from './migrations/1764600000000-parcels.ts'
+import { BookHand1764700000000 } from './migrations/1764700000000-book-hand.ts'
 
 /** Connects, with so many connections at most. Moments are UTC on the wire. */
 export async function open(url: string, connections = 12): Promise<DataSource> {
@@ -23,6 +24,7 @@ export async function open(url: string, connections = 12): Promise<DataSource> {
       BookOfAModel1764400000000,
       Search1764500000000,
       Parcels1764600000000,
+      BookHand1764700000000,
     ],
     timezone: 'Z',
     charset: 'utf8mb4',

@@ -9,6 +9,7 @@ import type { Column, Laid } from './columns.ts'
 import type { Doing } from './doings.ts'
 import { saidOnce, type Lesson } from './lessons.ts'
 import type { Recording } from './recording.ts'
+import { asLeft, called, ofActs, standing, type HandWord, type OfAct } from './hand.ts'
 import { countOf } from './signature.ts'
 import { doneSo, type DoneSo } from './needs.ts'
 import { splitOf, type Split } from './varies.ts'
@@ -44,6 +45,10 @@ export interface BookAct {
   of: number
   minutes: Minutes | null
   photo: { job: string; hash: string } | null
+  /** The other photos that show it, a few, the newest first: one of them can be pinned. */
+  photos: readonly { job: string; hash: string }[]
+  /** True where a lead said that it is done so in this shop. */
+  standard: boolean
   varies: readonly Varies[]
   lessons: readonly LessonTold[]
   /** True where a part is taken apart by it that lies on the bench. */
@@ -75,6 +80,9 @@ interface At {
 }
 const spread = (all: readonly number[]): Minutes | null =>
   all.length ? { median: median(all)!, low: quantile(all, 0.25)!, high: quantile(all, 0.75)!, of: all.length } : null
+
+/** So many other photos of an act are told. */
+const morePhotos = 6
 
 /** Fields whose differences say something of the machine, not of who told it. */
 const ofMachine = new Set('count size length thread drive ways wires housing clamp hand torque'.split(' '))
@@ -121,6 +129,7 @@ function actOf(
   inZone: (zone: string | undefined) => number,
   id: string,
   done: readonly DoneSo[],
+  said: OfAct,
 ): BookAct {
   const all = column.told.map(({ job, at }): At => {
     const recording = byJob.get(job)!
@@ -134,17 +143,24 @@ function actOf(
       .map(({ kind, when, says }): LessonTold => ({ kind, when, says, job: r.job })),
   )
   const jobs = [...new Set(all.map(a => a.recording.job))]
-  const pictured = [best, ...all.toReversed()].find(a => a.doing.photo)
+  const pictured = [best, ...all.toReversed()].flatMap(a =>
+    a.doing.photo ? [{ job: a.recording.job, hash: a.doing.photo }] : [],
+  )
+  const photo = said.photo ?? pictured[0] ?? null
+  const others = [...new Map(pictured.map(p => [p.hash, p])).values()].filter(p => p.hash !== photo?.hash)
+  const traps = said.traps.map((says): LessonTold => ({ kind: 'trap', when: 'both', says, job: best.recording.job }))
   return {
     id,
-    move: asUsual(best.doing.move),
+    move: called(asUsual(best.doing.move), said.name),
     zone: best.doing.zone,
     jobs,
     of: Math.max(jobs.length, inZone(best.doing.zone)),
     minutes: spread(all.flatMap(a => a.doing.minutes ?? [])),
-    photo: pictured ? { job: pictured.recording.job, hash: pictured.doing.photo! } : null,
+    photo,
+    photos: others.slice(0, morePhotos),
+    standard: said.standard,
     varies: variesOf(all),
-    lessons: saidOnce(told),
+    lessons: saidOnce([...traps, ...told]),
     bench: best.doing.bench ?? false,
     done,
     tools: [...new Set(all.flatMap(a => toolsFor(a.doing.move)))],
@@ -168,8 +184,11 @@ const coverName = (move: Move, family: Family, zone: string | undefined): string
     ? (partNamed(move.part, family, zone).known?.name ?? move.part.name)
     : (knownAt(move, family, zone)[0] ?? move.kind)
 
-/** The book of recordings that were laid side by side. O(acts). */
-export function bookOf(laid: Laid): Book {
+/** The book of recordings that were laid side by side, as leads left it by their words. O(acts). */
+export function bookOf(all: Laid, words: readonly HandWord[] = []): Book {
+  const said = standing(words)
+  const laid = asLeft(all, said)
+  const saidOf = ofActs(all, said)
   const { recordings, columns } = laid
   const byJob = new Map(recordings.map(r => [r.job, r]))
   const zones = new Map<string | undefined, number>()
@@ -178,7 +197,7 @@ export function bookOf(laid: Laid): Book {
   const done = doneSo(laid, ids)
   const steps: { acts: BookAct[] }[] = []
   for (const [i, column] of columns.entries()) {
-    const act = actOf(column, byJob, zone => zones.get(zone) ?? 0, ids[i]!, done[i]!)
+    const act = actOf(column, byJob, zone => zones.get(zone) ?? 0, ids[i]!, done[i]!, saidOf(column))
     if (i > 0 && inOneStep(columns[i - 1]!, column, byJob)) steps.at(-1)!.acts.push(act)
     else steps.push({ acts: [act] })
   }

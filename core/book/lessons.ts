@@ -15,6 +15,7 @@ export const lessonKinds = [
   'closed with something owed',
   'found so',
   'noted',
+  'trap',
 ] as const
 /** Something that one learnt the hard way: at which acts the next one hears it, on the way down or back, and in which words. */
 export interface Lesson {

@@ -1,5 +1,6 @@
 import * as yup from 'yup'
 import type { Book } from '../book/book.ts'
+import { handBody, type HandBody } from '../book/hand.ts'
 import { lessonKinds } from '../book/lessons.ts'
 import { needReasons } from '../book/needs.ts'
 import { postures } from '../machine/postures.ts'
@@ -28,6 +29,8 @@ const act = shape({
   of: amount(),
   minutes: minutes.nullable().default(null),
   photo: shape({ job: uuid().required(), hash: photoHash().required() }).nullable().default(null),
+  photos: list(shape({ job: uuid().required(), hash: photoHash().required() })),
+  standard: yup.boolean().required(),
   varies: list(
     shape({
       field: line().required(),
@@ -77,3 +80,25 @@ export const book = call({
 
 /** The same as PDF, in prose with the photos. */
 export const bookPdf = call({ method: 'get', path: '/api/models/{model}/book.pdf', params: { model: uuidForm } })
+
+const word = {
+  id: uuid().required(),
+  body: handBody,
+}
+/** What leads said of the book of a model, in its order, with who said it and when. */
+export const bookHand = call({
+  method: 'get',
+  path: '/api/models/{model}/hand',
+  params: { model: uuidForm },
+  reply: list(shape({ ...word, by: line().required(), at: moment().required() })) as unknown as yup.Schema<
+    { id: string; body: HandBody; by: string; at: string }[]
+  >,
+})
+/** A lead says something of the book. Said again under the same id, it is there once. */
+export const tellBook = call({
+  method: 'post',
+  path: '/api/models/{model}/hand',
+  params: { model: uuidForm },
+  body: shape(word) as unknown as yup.Schema<{ id: string; body: HandBody }>,
+  reply: shape({ id: uuid().required() }),
+})

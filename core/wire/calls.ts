@@ -1,4 +1,4 @@
-export { book, bookPdf } from './book.ts'
+export { book, bookHand, bookPdf, tellBook } from './book.ts'
 export {
   addEvents,
   customerPdf,

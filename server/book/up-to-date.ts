@@ -1,7 +1,16 @@
-import { bookOf, nothingLaid, recordingOf, without, withRecording, type Book, type Laid } from '@dialytica/core/book'
+import {
+  bookOf,
+  nothingLaid,
+  recordingOf,
+  without,
+  withRecording,
+  type Book,
+  type HandWord,
+  type Laid,
+} from '@dialytica/core/book'
 import type { BodyOf } from '@dialytica/core/log'
 import { In, IsNull, Not, type EntityManager } from 'typeorm'
-import { BookOf, Event, Job, Unit, type JobRow, type UnitRow } from '../entities/index.ts'
+import { BookHand, BookOf, Event, Job, Unit, type JobRow, type UnitRow } from '../entities/index.ts'
 import { stateAt, type States } from '../joblog/states.ts'
 
 /** The newest closed jobs of a model that its book is made of. */
@@ -12,9 +21,19 @@ interface Closed {
   unit: UnitRow
 }
 /** Raised when a book is laid otherwise than before: every kept one is then laid anew. */
-const edition = 2
+const edition = 3
 /** A job as the book knows it: with the number of its last event. */
 const nameOf = ({ job }: Closed) => `${job.id} ${job.seq} ${edition}`
+
+/** What leads said of the book of a model, in its order. */
+const handOf = async (m: EntityManager, model: string): Promise<HandWord[]> =>
+  (await m.find(BookHand, { where: { modelId: model }, order: { at: 'ASC', id: 'ASC' } })).map(({ id, body }) => ({
+    id,
+    body,
+  }))
+/** What a book is made of, by its name: its jobs, and the words of leads on it. */
+const madeOf = (jobs: readonly string[], hand: readonly HandWord[]) =>
+  JSON.stringify([...jobs, ...(hand.length ? [`hand ${hand.length} ${hand.at(-1)!.id}`] : [])])
 
 /** The closed jobs of a model that its book is made of, the oldest first, with their machines. */
 async function closedJobs(m: EntityManager, model: string): Promise<Closed[]> {
@@ -33,8 +52,8 @@ async function closedJobs(m: EntityManager, model: string): Promise<Closed[]> {
 export async function keptBook(m: EntityManager, model: string): Promise<Book | null> {
   // What it was laid from is long, and not asked for here.
   const row = await m.findOne(BookOf, { where: { modelId: model }, select: { modelId: true, jobs: true, book: true } })
-  const jobs = JSON.stringify((await closedJobs(m, model)).map(nameOf))
-  return row?.jobs === jobs ? (JSON.parse(row.book) as Book) : null
+  const made = madeOf((await closedJobs(m, model)).map(nameOf), await handOf(m, model))
+  return row?.jobs === made ? (JSON.parse(row.book) as Book) : null
 }
 
 /** Brings the book of a model up to date: what was closed since is laid beside the rest, what is open again or changed goes. Keeps it, and returns it. */
@@ -44,8 +63,9 @@ export async function bringUpToDate(m: EntityManager, states: States, model: str
   const before = new Set<string>(row ? (JSON.parse(row.jobs) as string[]) : [])
   const jobs = closed.map(nameOf)
   const now = new Set(jobs)
+  const hand = await handOf(m, model)
   let laid: Laid = row ? (JSON.parse(row.laid) as Laid) : nothingLaid
-  for (const name of before) if (!now.has(name)) laid = without(laid, name.split(' ')[0]!)
+  for (const name of before) if (!now.has(name) && !name.startsWith('hand ')) laid = without(laid, name.split(' ')[0]!)
   for (const one of closed) {
     if (before.has(nameOf(one))) continue
     const { job, unit } = one
@@ -58,12 +78,12 @@ export async function bringUpToDate(m: EntityManager, states: States, model: str
     const recording = recordingOf(job.id, state, { serial: unit.serial, made: unit.made ?? undefined }, reopened)
     if (recording) laid = withRecording(laid, recording)
   }
-  const book = bookOf(laid)
+  const book = bookOf(laid, hand)
   await m.upsert(
     BookOf,
     {
       modelId: model,
-      jobs: JSON.stringify(jobs),
+      jobs: madeOf(jobs, hand),
       laid: JSON.stringify(laid),
       book: JSON.stringify(book),
       changedAt: new Date(),

@@ -1,4 +1,5 @@
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm'
+import type { HandBody } from '@dialytica/core/book'
 import type { Summary } from '@dialytica/core/ledger'
 import type { JobEvent, Step } from '@dialytica/core/log'
 import type { ParcelPreview } from '@dialytica/core/parcel'
@@ -245,6 +246,25 @@ export const BookOf = new EntitySchema<BookRow>({
   },
 })
 
+export interface BookHandRow {
+  id: string
+  modelId: string
+  userId: string
+  at: Date
+  body: HandBody
+}
+/** What leads say of the book of a model, as they said it. */
+export const BookHand = new EntitySchema<BookHandRow>({
+  name: 'book_hand',
+  columns: {
+    id: key,
+    modelId: { ...ref, name: 'model_id' },
+    userId: { ...ref, name: 'user_id' },
+    at: { ...moment },
+    body: { type: 'simple-json' },
+  },
+})
+
 /** What was added by taking something in. */
 export interface Added {
   /** Each job with the id it had where it was recorded, and the number of its last event. */
@@ -295,4 +315,5 @@ export const entities = [
   Hand,
   BookOf,
   Parcel,
+  BookHand,
 ]

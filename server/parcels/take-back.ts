@@ -42,7 +42,7 @@ export async function takeBack(m: EntityManager, parcel: ParcelRow): Promise<{ j
   for (const model of added.models) {
     if (await m.existsBy(Unit, { modelId: model })) continue
     await forget(m, [model])
-    await m.query('DELETE FROM book WHERE model_id = ?', [model])
+    for (const table of ['book', 'book_hand']) await m.query(`DELETE FROM ${table} WHERE model_id = ?`, [model])
     await m.query('DELETE FROM model WHERE id = ?', [model])
   }
   const photos = await onlyOf(m, parcel, added.photos)

@@ -85,6 +85,27 @@ describe('the book of a model', () => {
       expect(text).toContain(words)
     await (await w.as('stranger')).get(`/api/models/${model}/book.pdf`).expect(404)
   })
+  it('is put right by a lead, with who said it; taken back, it is as it was; nobody else may', async () => {
+    const before = await book()
+    const [first, second] = acts(before)
+    const say = (body: object, who = mine) => who.post(`/api/models/${model}/hand`).send({ id: randomUUID(), body })
+    const trap = await say({ kind: 'trap', act: second!.id, says: 'it drops' }).expect(200)
+    const gone = await say({ kind: 'withdrawn', job: first!.jobs[0], reason: 'told by a learner' }).expect(200)
+    const now = await book()
+    expect(now.recordings).toHaveLength(1)
+    expect(acts(now)[1]!.lessons).toContainEqual(expect.objectContaining({ kind: 'trap', says: 'it drops' }))
+    const told = (await mine.get(`/api/models/${model}/hand`).expect(200)).body as { by: string; body: object }[]
+    expect(told).toMatchObject([
+      { by: 'lead', body: { kind: 'trap' } },
+      { by: 'lead', body: { kind: 'withdrawn' } },
+    ])
+    for (const { body } of [trap, gone]) await say({ kind: 'undone', word: (body as { id: string }).id }).expect(200)
+    expect(await book()).toEqual(before)
+    await say({ kind: 'trap', act: second!.id }).expect(422)
+    await say({ kind: 'burnt', act: second!.id }).expect(422)
+    await say({ kind: 'standard', act: second!.id }, await w.as('technician')).expect(403)
+    await say({ kind: 'standard', act: second!.id }, await w.as('stranger')).expect(404)
+  })
   it('is told to nobody of another shop', async () => {
     await (await w.as('stranger')).get(`/api/models/${model}/book`).expect(404)
   })

@@ -1,5 +1,8 @@
 import { calls } from '@dialytica/core/wire'
+import { In } from 'typeorm'
 import { keptBook } from '../book/up-to-date.ts'
+import { BookHand, User } from '../entities/index.ts'
+import { ignoreDouble } from '../retried.ts'
 import { ofThisShop } from './last-said-in.ts'
 import { route } from './routing.ts'
 import { sendPdf } from './sheets.ts'
@@ -30,5 +33,32 @@ export const bookPdf = route(calls.bookPdf, {
     const of = { url: config.databaseUrl, data: config.data, model, shop: person.shop }
     const { pdf, code } = await pool.run('bookPdf', of, person.id)
     sendPdf(res, `book-${code}`, pdf)
+  },
+})
+
+export const bookHand = route(calls.bookHand, {
+  summary: 'What leads said of the book of a model, in its order',
+  who: 'viewer',
+  replies: { 200: 'Words with who said them and when' },
+  async answer({ db }, { person, params }) {
+    const model = params.model!
+    await ofThisShop(db, person.shopId, model)
+    const rows = await db.getRepository(BookHand).find({ where: { modelId: model }, order: { at: 'ASC', id: 'ASC' } })
+    const people = await db.getRepository(User).findBy({ id: In(rows.map(r => r.userId)) })
+    const names = new Map(people.map(u => [u.id, u.name]))
+    return rows.map(({ id, body, userId, at }) => ({ id, body, by: names.get(userId) ?? '', at: at.toISOString() }))
+  },
+})
+
+export const tellBook = route(calls.tellBook, {
+  summary: 'Say something of the book of a model: it stays until it is taken back, with who said it',
+  who: 'lead',
+  replies: { 200: 'It is said' },
+  async answer({ db }, { person, params, body }) {
+    const model = params.model!
+    await ofThisShop(db, person.shopId, model)
+    const row = { id: body.id, modelId: model, userId: person.id, at: new Date(), body: body.body }
+    await db.getRepository(BookHand).insert(row).catch(ignoreDouble)
+    return { id: body.id }
   },
 })

@@ -1,7 +1,7 @@
 import { calls } from '@dialytica/core/wire'
 import { customerPage, share, shared } from './customer-page.ts'
 import { health } from './health.ts'
-import { book, bookPdf } from './book.ts'
+import { book, bookHand, bookPdf, tellBook } from './book.ts'
 import { addEvents, events, job, jobs } from './jobs.ts'
 import { hand, invite, join, putHand } from './joining.ts'
 import { labels } from './labels.ts'
@@ -72,6 +72,8 @@ export const routes: readonly Route[] = [
   learntParts,
   book,
   bookPdf,
+  bookHand,
+  tellBook,
   words,
   rituals,
   search,

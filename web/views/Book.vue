@@ -1,19 +1,41 @@
 <script setup lang="ts">
-import { minutesSay } from '@dialytica/core/book'
+import { minutesSay, type HandBody } from '@dialytica/core/book'
 import { addressOf, calls } from '@dialytica/core/wire'
 import { NButton } from 'naive-ui'
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
+import { handOfModel, sayOfBook, type HandSaid } from '../data/book-hand.ts'
 import { useModelBook } from '../data/model-book.ts'
 import BookRow from '../parts/book/BookRow.vue'
 import BookSpine from '../parts/book/BookSpine.vue'
 import JobsBehind from '../parts/book/JobsBehind.vue'
+import LeadsHand from '../parts/book/LeadsHand.vue'
 import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
+import { useSession } from '../stores/session.ts'
 import { toModelWayIn } from '../ways.ts'
 
 /** The book of a model: what its closed jobs say together, at a glance and step by step. It prints as the whole way down. */
-const { model, book, problem } = useModelBook()
+const { model, book, problem, reload } = useModelBook()
+const session = useSession()
+const isLead = computed(() => session.person?.role === 'lead')
+const acts = computed(() => (isLead.value ? book.value?.steps.flatMap(s => s.acts) : undefined))
+const said = shallowRef<HandSaid[]>([])
+watch(
+  () => model.value?.id,
+  async id => (said.value = id ? await handOfModel(id) : []),
+  { immediate: true },
+)
+async function say(body: HandBody): Promise<void> {
+  const { id } = model.value!
+  try {
+    await sayOfBook(id, body)
+    await reload()
+    said.value = await handOfModel(id)
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+}
 const chosen = ref<number | null>(null)
 const serials = computed(() => new Map(book.value?.recordings.map(r => [r.job, r.serial])))
 const count = computed(() => book.value?.recordings.length ?? 0)
@@ -73,9 +95,10 @@ async function choose(index: number): Promise<void> {
           </div>
           <ol ref="rows">
             <li v-for="(step, i) in book.steps" :key="step.acts[0]!.id" :class="{ chosen: i === chosen }">
-              <BookRow :step="step" :number="i + 1" :serials="serials" />
+              <BookRow :step="step" :number="i + 1" :serials="serials" :acts="acts" @say="say" />
             </li>
           </ol>
+          <LeadsHand :book="book" :said="said" :may="isLead" @say="say" />
         </section>
       </div>
     </main>

@@ -1,6 +1,15 @@
 <script setup lang="ts">
-import { minutesSay, saidOnce, supportSays, variesSays, type BookStep } from '@dialytica/core/book'
+import {
+  minutesSay,
+  saidOnce,
+  supportSays,
+  variesSays,
+  type BookAct,
+  type BookStep,
+  type HandBody,
+} from '@dialytica/core/book'
 import { act } from '@dialytica/core/moves'
+import { Pencil } from '@lucide/vue'
 import { sum } from 'd3-array'
 import { NButton } from 'naive-ui'
 import { text } from '@dialytica/core/words'
@@ -8,10 +17,19 @@ import { computed, ref } from 'vue'
 import Thumb from '../Thumb.vue'
 import JobsBehind from './JobsBehind.vue'
 import LearntHere from './LearntHere.vue'
+import PutRight from './PutRight.vue'
 
 /** One step of the book: what is done, in how many jobs, in which time, what varies and by what, what was learnt. Every figure opens the jobs behind it. */
-const props = defineProps<{ step: BookStep; number: number; serials: ReadonlyMap<string, string> }>()
+const props = defineProps<{
+  step: BookStep
+  number: number
+  serials: ReadonlyMap<string, string>
+  /** All acts of the book, where who looks may put them right. */
+  acts?: readonly BookAct[] | undefined
+}>()
+const emit = defineEmits<{ say: [body: HandBody] }>()
 const open = ref(false)
+const righting = ref(false)
 const photo = computed(() => props.step.acts.find(a => a.photo)?.photo)
 const minutes = computed(() => sum(props.step.acts, a => a.minutes?.median ?? 0))
 const tools = computed(() => [...new Set(props.step.acts.flatMap(a => a.tools))])
@@ -28,6 +46,7 @@ const lessons = computed(() => saidOnce(props.step.acts.flatMap(a => a.lessons))
       <ul>
         <li v-for="a in step.acts" :key="a.id">
           {{ text(act(a.move)) }} <span class="soft">{{ supportSays(a) }}</span>
+          <span v-if="a.standard" class="standard"> so it is done here</span>
           <p v-for="v in a.varies" :key="v.field" class="varies">varies, {{ variesSays(v) }}</p>
         </li>
       </ul>
@@ -37,10 +56,20 @@ const lessons = computed(() => saidOnce(props.step.acts.flatMap(a => a.lessons))
       </p>
       <LearntHere :of="lessons" />
       <JobsBehind v-if="open" :jobs="jobs" :serials="serials" />
+      <PutRight v-if="righting && acts" :acts="step.acts" :others="acts" @say="emit('say', $event)" />
     </div>
-    <NButton class="behind" :aria-expanded="open" @click="open = !open"
-      >{{ jobs.length }} {{ jobs.length === 1 ? 'job' : 'jobs' }}</NButton
-    >
+    <div class="behind">
+      <NButton :aria-expanded="open" @click="open = !open"
+        >{{ jobs.length }} {{ jobs.length === 1 ? 'job' : 'jobs' }}</NButton
+      >
+      <NButton
+        v-if="acts"
+        :aria-label="`Put step ${number} right`"
+        :aria-expanded="righting"
+        @click="righting = !righting"
+        ><Pencil :size="18"
+      /></NButton>
+    </div>
   </div>
 </template>
 
@@ -70,6 +99,13 @@ li {
 li .soft {
   font-weight: 400;
 }
+.behind {
+  display: flex;
+  gap: 6px;
+}
+.standard {
+  color: var(--work);
+}
 .varies {
   font-weight: 500;
   font-size: 16px;
@@ -78,11 +114,15 @@ li .soft {
 }
 .says {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 4px;
 }
 @media (max-width: 700px) {
   .row {
-    grid-template-columns: 24px minmax(0, 1fr) auto;
+    grid-template-columns: 24px minmax(0, 1fr);
+  }
+  .behind {
+    grid-column: 2;
   }
   .row > .thumb,
   .no-photo {

@@ -12,7 +12,12 @@ defineProps<{ of: readonly LessonTold[] }>()
   <ul v-if="of.length" class="learnt" aria-label="What was learnt here">
     <li v-for="l in of" :key="JSON.stringify(l.says)">
       <b>{{ l.kind }}</b> {{ text(sentence(l.says)) }}
-      <RouterLink :to="toJob(l.job, 'valley')" :aria-label="`The job that learnt it: ${l.kind}`">which job</RouterLink>
+      <RouterLink
+        v-if="l.kind !== 'trap'"
+        :to="toJob(l.job, 'valley')"
+        :aria-label="`The job that learnt it: ${l.kind}`"
+        >which job</RouterLink
+      >
     </li>
   </ul>
 </template>

@@ -10,6 +10,8 @@ const act = (jobs: number, of: number, minutes: number): BookAct => ({
   of,
   minutes: { median: minutes, low: minutes, high: minutes, of: jobs },
   photo: null,
+  photos: [],
+  standard: false,
   varies: [],
   lessons: [],
   bench: false,
