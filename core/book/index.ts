@@ -1,6 +1,7 @@
 export { type Book, type BookAct, type BookStep, type LessonTold, bookOf } from './book.ts'
 export { type HandBody, type HandWord } from './hand.ts'
 export { minutesSay, supportSays, variesSays } from './book-words.ts'
+export { kitOf } from './kit.ts'
 export { type ProseStep, proseOf } from './prose.ts'
 export { type Laid, nothingLaid, withRecording, without } from './columns.ts'
 export { type Differs, type Ghost, differences, ghostOf, heard, learntAt, placeIn, takenUp } from './ghost.ts'

@@ -1,4 +1,4 @@
-import { minutesSay, proseOf, type Book, type ProseStep } from '@dialytica/core/book'
+import { kitOf, minutesSay, proseOf, type Book, type ProseStep } from '@dialytica/core/book'
 import type { Family } from '@dialytica/core/machine'
 import type { Column, Content, ContentStack } from 'pdfmake/interfaces.js'
 import { pdfOf } from '../labels/pdf.ts'
@@ -40,6 +40,24 @@ async function stepDown(step: ProseStep, photo: OfModel['photo'], withPhoto: boo
   }
 }
 
+/** What the model asks for before the first screw. */
+function kitLines(book: Book, family: Family): Content[] {
+  const { tools, consumables, twoPeople } = kitOf(book, family)
+  const line = (title: string, all: readonly string[]): Content[] =>
+    all.length ? [{ text: printable(`${title}: ${all.join(', ')}`) }] : []
+  return [
+    ...line(
+      'In hand',
+      tools.map(t => t.what),
+    ),
+    ...line(
+      'Have ready',
+      consumables.map(c => c.what),
+    ),
+    ...line('Two people', twoPeople),
+  ]
+}
+
 /** The book of a model as PDF, A4, for a place without a screen: the whole way down with its photos, and the way back. */
 export async function bookSheet(book: Book, of: OfModel): Promise<Buffer> {
   const { down, back } = proseOf(book, of.family)
@@ -76,6 +94,7 @@ export async function bookSheet(book: Book, of: OfModel): Promise<Buffer> {
       ...book.ways.map((w): Content => ({
         text: `In by ${w.covers.join(', then ') || 'no cover'}: ${w.jobs.length} of ${jobs}`,
       })),
+      ...kitLines(book, of.family),
       rule(),
       heading('Down'),
       ...steps,

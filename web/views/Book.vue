@@ -5,6 +5,7 @@ import { NButton } from 'naive-ui'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { handOfModel, sayOfBook, type HandSaid } from '../data/book-hand.ts'
 import { useModelBook } from '../data/model-book.ts'
+import BookKit from '../parts/book/BookKit.vue'
 import BookRow from '../parts/book/BookRow.vue'
 import BookSpine from '../parts/book/BookSpine.vue'
 import JobsBehind from '../parts/book/JobsBehind.vue'
@@ -89,6 +90,7 @@ async function choose(index: number): Promise<void> {
           </p>
         </section>
         <section class="steps" tabindex="0" aria-label="Step by step">
+          <BookKit :book="book" :family="model.family" />
           <div v-for="w in book.ways" :key="w.covers.join()" class="way">
             <h2>In by {{ w.covers.join(', then ') || 'no cover' }}</h2>
             <JobsBehind :jobs="w.jobs" :serials="serials" />
