@@ -1,11 +1,10 @@
-import { summary } from '@dialytica/core/ledger'
-import { foldAll, toSnapshot, type JobEvent, type JobState } from '@dialytica/core/log'
+import { foldAll, type JobEvent } from '@dialytica/core/log'
 import { photosIn, renamed } from '@dialytica/core/parcel'
 import type { ReadRecord, RecordMachine } from '@dialytica/core/record'
 import { randomUUID } from 'node:crypto'
 import { In, IsNull, Not, type DataSource, type EntityManager } from 'typeorm'
-import { Event, Job, Model, Parcel, PhotoEntity, Unit, type Added } from '../entities/index.ts'
-import { keepSnapshot } from '../joblog/states.ts'
+import { Job, Model, Parcel, PhotoEntity, Unit, type Added } from '../entities/index.ts'
+import { writeWhole } from '../joblog/write-whole.ts'
 import { sha256, takeIn, takeOut } from '../photos/store.ts'
 import { ignoreDouble, retried } from '../retried.ts'
 import { ParcelError, unpack, type Unpacked } from './unpack.ts'
@@ -56,29 +55,6 @@ function asOurs(log: readonly JobEvent[], job: string, unit: string, actor: stri
   return { log: [...own, close], state: foldAll([close], state).state }
 }
 
-/** Writes a job that is known as a whole: its row, its log, how it stands. */
-async function writeJob(m: EntityManager, shopId: string, unitId: string, log: readonly JobEvent[], state: JobState) {
-  const id = log[0]!.job
-  const receivedAt = new Date()
-  const closedAt = state.closing ? new Date(state.closing.at) : null
-  const openedAt = new Date(log[0]!.at)
-  await m.insert(Job, {
-    ...{ id, shopId, unitId, seq: log.length, summary: summary(state)!, openedAt, changedAt: receivedAt, closedAt },
-  })
-  const rows = log.map(({ id: event, kind, at, actor, device, body }, i) => ({
-    ...{ jobId: id, seq: i + 1, id: event, kind, at, actor, device, body, receivedAt },
-  }))
-  for (let at = 0; at < rows.length; at += 1000)
-    await m
-      .createQueryBuilder()
-      .insert()
-      .into(Event)
-      .values(rows.slice(at, at + 1000))
-      .updateEntity(false)
-      .execute()
-  await keepSnapshot(m, id, log.length, JSON.stringify(toSnapshot(state)))
-}
-
 /** Jobs of a parcel that are here already: the shop's own, or taken in before and not taken back. */
 export async function known(m: EntityManager, shopId: string, jobs: readonly string[]): Promise<Set<string>> {
   const own = await m.find(Job, { where: { shopId, id: In([...jobs]) }, select: { id: true } })
@@ -117,12 +93,13 @@ export async function takeRecords(
     const names = await takePhotos(taker, unpacked, needed, { jobs: [], models: [], units: [], photos })
     return await retried(() =>
       db.transaction(async m => {
+        const now = new Date()
         const added: Added = { jobs: [], models: [], units: [], photos }
         for (const { record } of records) {
           const unit = await unitFor(m, shop, record.machine, added)
           const job = randomUUID()
           const { log, state } = asOurs(renamed(record.log, names), job, unit, actor, ends)
-          await writeJob(m, shop, unit, log, state)
+          await writeWhole(m, [{ shop, unit, log, state, receivedAt: () => now }])
           added.jobs.push({ from: record.job, job, seq: log.length })
         }
         await also(m, added)

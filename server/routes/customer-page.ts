@@ -6,19 +6,6 @@ import { jobOf } from './jobs.ts'
 import { route } from './routing.ts'
 import { sendSheet } from './sheets.ts'
 
-export const customerPage = route(calls.customerPdf, {
-  summary: 'One page for the customer as PDF, in plain words',
-  who: 'viewer',
-  replies: { 200: 'application/pdf' },
-  rates: [{ what: 'sheets and labels', most: 60, minutes: 5, by: 'account' }],
-  async answer(context, asked) {
-    const { id } = await jobOf(context, asked)
-    const { shop, timeZone } = asked.person
-    const page = { sheet: 'customerPage', named: 'repair', job: id, shop, timeZone } as const
-    await sendSheet(context, asked.res, page, asked.person.id)
-  },
-})
-
 export const share = route(calls.share, {
   summary:
     "A link to the customer's page that is good for 30 days, and the code that opens it; nothing else of the job can be seen by it",

@@ -8,6 +8,9 @@ export function sendPdf(res: Response, name: string, pdf: Uint8Array): void {
   res.type('application/pdf').send(Buffer.from(pdf))
 }
 
+/** The sheets of a job, by the task that draws them. */
+export type SheetName = 'recordSheet' | 'returnSheet' | 'customerPage'
+
 /** Draws a sheet of a job and sends it as PDF, under a name with the plate of its machine. */
 export async function sendSheet(
   context: Context,
@@ -19,7 +22,7 @@ export async function sendSheet(
     shop,
     timeZone,
   }: {
-    sheet: 'recordSheet' | 'returnSheet' | 'customerPage'
+    sheet: SheetName
     named: string
     job: string
     shop: string

@@ -1,6 +1,5 @@
 import { ofMachine, ofModel, findablesOf } from '@dialytica/core/findable'
-import { summary } from '@dialytica/core/ledger'
-import { toSnapshot, type Photo } from '@dialytica/core/log'
+import type { Photo } from '@dialytica/core/log'
 import { dice } from '@dialytica/core/test/dice.ts'
 import { madeTruth, type Truth } from '@dialytica/core/test/told-anew.ts'
 import { sceneOf, shoot, uuids } from '@dialytica/demo'
@@ -8,8 +7,8 @@ import { jobLog } from '@dialytica/demo/fill/job-log.ts'
 import { makers, rooms } from '@dialytica/demo/fill/names.ts'
 import sharp from 'sharp'
 import type { DataSource } from 'typeorm'
-import { Event, Job, Model, Unit, type EventRow, type JobRow, type ModelRow, type UnitRow } from '../entities/index.ts'
-import { keepSnapshot } from '../joblog/states.ts'
+import { Model, Unit, type ModelRow, type UnitRow } from '../entities/index.ts'
+import { writeWhole, type WholeJob } from '../joblog/write-whole.ts'
 import { sha256, takeIn } from '../photos/store.ts'
 import { keep } from '../search/keep.ts'
 
@@ -114,8 +113,7 @@ export async function fillShop(of: For, size: Size, say: (line: string) => void 
   })
   for (let first = 0; first < jobs; first += together)
     await db.transaction(async m => {
-      const rows: EventRow[] = []
-      const made: { job: JobRow; keep: () => Promise<void> }[] = []
+      const made: (WholeJob & { model: ModelRow })[] = []
       for (let i = first; i < Math.min(jobs, first + together); i++) {
         const unit = units[d.int(0, nUnits - 1)]!
         const { row: model, truth } = modelOf.get(unit.modelId)!
@@ -133,45 +131,14 @@ export async function fillShop(of: For, size: Size, say: (line: string) => void 
             return some?.[d.int(0, some.length - 1)]
           },
         })
-        const changedAt = new Date(log.at(-1)!.at)
-        const closedAt = state.closing ? changedAt : null
-        rows.push(
-          ...log.map(({ id, kind, at, actor, device, body }, n) => ({
-            ...{ jobId: job, seq: n + 1, id, kind, at, actor, device, body },
-            receivedAt: new Date(at),
-          })),
-        )
-        made.push({
-          job: {
-            id: job,
-            shopId: shop,
-            unitId: unit.id,
-            seq: log.length,
-            summary: summary(state)!,
-            openedAt: from,
-            changedAt,
-            closedAt,
-          },
-          async keep() {
-            await keepSnapshot(m, job, log.length, JSON.stringify(toSnapshot(state)))
-            const source = { id: job, shop, model, seq: log.length, at: changedAt }
-            await keep(m, source, findablesOf(state, model.family))
-          },
-        })
+        made.push({ shop, unit: unit.id, log, state, model, receivedAt: event => new Date(event.at) })
       }
-      await m.insert(
-        Job,
-        made.map(one => one.job),
-      )
-      for (let at = 0; at < rows.length; at += 1000)
-        await m
-          .createQueryBuilder()
-          .insert()
-          .into(Event)
-          .values(rows.slice(at, at + 1000))
-          .updateEntity(false)
-          .execute()
-      for (const one of made) await one.keep()
+      await writeWhole(m, made)
+      for (const { model, log, state } of made) {
+        const { job, at } = log.at(-1)!
+        const source = { id: job, shop, model, seq: log.length, at: new Date(at) }
+        await keep(m, source, findablesOf(state, model.family))
+      }
       if ((first / together) % 25 === 24) say(`${first + together} of ${jobs} jobs`)
     })
 }

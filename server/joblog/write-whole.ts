@@ -1,0 +1,42 @@
+import { summary } from '@dialytica/core/ledger'
+import { toSnapshot, type JobEvent, type JobState } from '@dialytica/core/log'
+import type { EntityManager } from 'typeorm'
+import { Event, Job } from '../entities/index.ts'
+import { keepSnapshot } from './states.ts'
+
+/** So many events go in one statement. */
+const together = 1000
+
+/** A job that is known as a whole: its log, and how it stands after it. */
+export interface WholeJob {
+  shop: string
+  unit: string
+  log: readonly JobEvent[]
+  state: JobState
+  /** When each event counts as received; and the last one. */
+  receivedAt: (event: JobEvent) => Date
+}
+
+/** Writes whole jobs: their rows, their logs, how they stand. Nothing is checked: the logs were folded before. */
+export async function writeWhole(m: EntityManager, jobs: readonly WholeJob[]): Promise<void> {
+  await m.insert(
+    Job,
+    jobs.map(({ shop, unit, log, state, receivedAt }) => ({
+      ...{ id: log[0]!.job, shopId: shop, unitId: unit, seq: log.length, summary: summary(state)! },
+      openedAt: new Date(log[0]!.at),
+      changedAt: receivedAt(log.at(-1)!),
+      closedAt: state.closing ? new Date(state.closing.at) : null,
+    })),
+  )
+  const rows = jobs.flatMap(({ log, receivedAt }) =>
+    log.map((event, i) => {
+      const { id, job: jobId, kind, at, actor, device, body } = event
+      return { jobId, seq: i + 1, id, kind, at, actor, device, body, receivedAt: receivedAt(event) }
+    }),
+  )
+  for (let at = 0; at < rows.length; at += together) {
+    const some = rows.slice(at, at + together)
+    await m.createQueryBuilder().insert().into(Event).values(some).updateEntity(false).execute()
+  }
+  for (const { log, state } of jobs) await keepSnapshot(m, log[0]!.job, log.length, JSON.stringify(toSnapshot(state)))
+}
