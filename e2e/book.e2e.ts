@@ -145,3 +145,54 @@ test('the lead puts the book right: the next one is told by the new name what to
     await expect(jon.getByRole('button', { name: /^Put step/ })).toHaveCount(0)
   })
 })
+
+test('a first job of a model starts from the book of the sister that the lead named, and says so; the two books lie side by side', async ({
+  page,
+  another,
+}) => {
+  await signIn(page, 'Mara Okwell')
+  const [one, other] = [0, 1].map(() => `BK-${randomUUID().slice(0, 6)}`) as [string, string]
+  await learntJob(page, one, '9301-0021', true)
+  const path = await newJob(page, '9301-0022', other)
+  const models = (await (await page.request.get('/api/models')).json()) as { id: string; code: string }[]
+  const id = (code: string) => models.find(m => m.code === code)!.id
+  await page.goto(`/models/${id(other)}/book`)
+  await page.getByRole('link', { name: 'Beside another' }).click()
+  await page.getByRole('combobox', { name: 'Which model beside it' }).fill(one)
+  await page.getByRole('option', { name: one }).click()
+  await expect(page.getByText(`only on ${one}`).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Name it the sister' }).click()
+  await expect(page.getByText(`starts from the book of ${one}`)).toBeVisible()
+
+  const jon = await another()
+  await signIn(jon, 'Jon Tarrow')
+  await jon.goto(`${path}/descent`)
+  await expect(ghost(jon)).toContainText(`on its sister ${one}`)
+  await expect(ghost(jon)).toContainText('Top panel')
+  await expect(learnt(jon)).toContainText('The front edge is sharp')
+  await ghost(jon)
+    .getByRole('button', { name: /^So it is/ })
+    .click()
+  // Another number than on the sister is no surprise; what is done so is the job's own.
+  await expect(ghost(jon)).toContainText('Control board')
+  await ghost(jon).getByRole('button', { name: 'Correct it' }).click()
+  await jon.keyboard.press('+')
+  await jon.getByRole('button', { name: /^Step down/ }).click()
+  await expect(ghost(jon)).toContainText('Take off the control board')
+  await expect(jon.getByRole('region', { name: 'Otherwise than before' })).toHaveCount(0)
+  await nothingWaits(jon)
+  await tellIn(jon, path, [
+    { kind: 'phase-changed', body: { phase: 'return' } },
+    { kind: 'job-closed', body: { clean: false, note: 'told for the book' } },
+  ])
+
+  await page.reload()
+  const side = page.getByRole('region', { name: 'Side by side' })
+  await expect(side).toContainText('count 5 / 4')
+  await expect(side).toContainText(`only there`)
+  await side
+    .getByRole('button', { name: /the same$/ })
+    .first()
+    .click()
+  await expect(side.getByText('the same', { exact: true }).first()).toBeVisible()
+})

@@ -55,10 +55,14 @@ test('the main steps by touch on a phone', async ({ page }) => {
 test('nothing is cut off at the side on a phone, and what is touched in work is 48 pixels high', async ({ page }) => {
   await signIn(page, 'Jon Tarrow')
   const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string; closedAt: string | null }[]
+  const [model] = (await (await page.request.get('/api/models')).json()) as { id: string }[]
   for (const path of [
     '/',
     '/come-in',
     '/models',
+    '/search?words=pump',
+    '/take-in',
+    ...['book', 'beside', 'way-in'].map(v => `/models/${model!.id}/${v}`),
     ...[
       'intake',
       'descent',
@@ -78,6 +82,10 @@ test('nothing is cut off at the side on a phone, and what is touched in work is 
     await expect(page.locator('h1').first()).toBeAttached()
     const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
     expect(over, path).toBeLessThanOrEqual(0)
+    const cut = await page
+      .locator('.n-button:visible')
+      .evaluateAll(all => all.filter(b => b.scrollWidth > b.clientWidth + 1).map(b => b.textContent))
+    expect(cut, path).toEqual([])
     for (const way of await page.getByRole('navigation', { name: 'Phases of the job' }).getByRole('link').all())
       expect(await way.evaluate(a => a.scrollWidth - a.clientWidth), `${path}, ${await way.textContent()}`).toBe(0)
     if (!/descent|return|proof/.test(path)) continue

@@ -34,6 +34,7 @@ export const routes: readonly RouteRecordRaw[] = [
   { name: 'take-in', path: '/take-in', component: () => import('./views/TakeIn.vue') },
   { name: 'search', path: '/search', component: () => import('./views/Search.vue') },
   { name: 'book', path: '/models/:model/book', component: () => import('./views/Book.vue') },
+  { name: 'beside', path: '/models/:model/beside', component: () => import('./views/Beside.vue') },
   { name: 'model-way-in', path: '/models/:model/way-in', component: () => import('./views/ModelWayIn.vue') },
   {
     path: '/jobs/:job',

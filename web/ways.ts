@@ -48,6 +48,12 @@ export const toJob = (job: string | null, view: JobView, step?: string): RouteLo
 })
 /** The way to the book of a model. */
 export const toBook = (model: string): RouteLocationRaw => ({ name: 'book', params: { model } })
+/** Another model laid beside a model. */
+export const toBeside = (model: string, other?: string | null): RouteLocationRaw => ({
+  name: 'beside',
+  params: { model },
+  ...(other && { query: { other } }),
+})
 /** The ways in of a model, before one of its machines is opened. */
 export const toModelWayIn = (model: string): RouteLocationRaw => ({ name: 'model-way-in', params: { model } })
 /** The ways in to a part for the job in hand. */

@@ -9,9 +9,10 @@ import type { Column, Laid } from './columns.ts'
 import type { Doing } from './doings.ts'
 import { saidOnce, type Lesson } from './lessons.ts'
 import type { Recording } from './recording.ts'
-import { asLeft, called, ofActs, standing, type HandWord, type OfAct } from './hand.ts'
+import { asLeft, called, ofActs, sisterOf, standing, type HandWord, type OfAct } from './hand.ts'
 import { countOf } from './signature.ts'
 import { doneSo, type DoneSo } from './needs.ts'
+import { saidOfMachine } from './said-of-machine.ts'
 import { splitOf, type Split } from './varies.ts'
 
 /** Minutes over several jobs: the middle one, and between which a half of them lies. */
@@ -72,6 +73,8 @@ export interface Book {
   steps: readonly BookStep[]
   ways: readonly WayIn[]
   minutes: Minutes | null
+  /** The model that leads said is much like this one: a first job of this model starts from its book. */
+  sister: string | null
 }
 
 interface At {
@@ -84,20 +87,14 @@ const spread = (all: readonly number[]): Minutes | null =>
 /** So many other photos of an act are told. */
 const morePhotos = 6
 
-/** Fields whose differences say something of the machine, not of who told it. */
-const ofMachine = new Set('count size length thread drive ways wires housing clamp hand torque'.split(' '))
-
 function variesOf(all: readonly At[]): Varies[] {
   const fields = new Map<string, { job: string; value: string; serial: string; made: number | undefined }[]>()
   // What was told in two goes says nothing of how many there are.
   const whole = all.filter(a => all.filter(b => b.recording === a.recording).length === 1)
   for (const { recording, doing } of whole)
-    for (const leaf of fieldsOf[doing.move.kind]) {
-      const value = ofMachine.has(leaf.name) ? read(doing.move, leaf) : undefined
-      if (value === undefined) continue
+    for (const [field, value] of saidOfMachine(doing.move)) {
       const { job, serial, made } = recording
-      const told = Array.isArray(value) ? value.join('/') : `${value as string | number}`
-      fields.set(leaf.name, [...(fields.get(leaf.name) ?? []), { job, value: told, serial, made }])
+      fields.set(field, [...(fields.get(field) ?? []), { job, value, serial, made }])
     }
   return [...fields].flatMap(([field, found]): Varies[] => {
     const values = [...new Set(found.map(f => f.value))]
@@ -213,5 +210,6 @@ export function bookOf(all: Laid, words: readonly HandWord[] = []): Book {
     steps,
     ways: [...ways.values()].sort((a, b) => b.jobs.length - a.jobs.length),
     minutes: spread(recordings.map(r => r.doings.reduce((sum, d) => sum + (d.minutes ?? 0), 0)).filter(m => m > 0)),
+    sister: sisterOf(said),
   }
 }

@@ -28,6 +28,8 @@ const bodies = {
   trap: shape({ kind: literal('trap'), act: actOf(), says: line().trim().required('say what to mind') }),
   /** A recording is not to be learnt from; it takes its share with it. */
   withdrawn: shape({ kind: literal('withdrawn'), job: uuid().required(), reason: line().trim().required('say why') }),
+  /** Another model is much like this one. */
+  sister: shape({ kind: literal('sister'), model: uuid().required() }),
   /** A word is taken back. */
   undone: shape({ kind: literal('undone'), word: uuid().required() }),
 } as const
@@ -54,6 +56,10 @@ export function standing(words: readonly HandWord[]): HandBody[] {
   const gone = new Set(words.flatMap(w => (w.body.kind === 'undone' ? [w.body.word] : [])))
   return words.filter(w => w.body.kind !== 'undone' && !gone.has(w.id)).map(w => w.body)
 }
+
+/** The model that was named a sister of this one last; null where none is. */
+export const sisterOf = (said: readonly HandBody[]): string | null =>
+  said.findLast((w): w is Said<'sister'> => w.kind === 'sister')?.model ?? null
 
 /** The move of a telling, as an act is named by it. */
 const nameOf = (laid: Laid) => {

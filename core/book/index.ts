@@ -1,3 +1,4 @@
+export { type Beside, beside } from './beside.ts'
 export { type Book, type BookAct, type BookStep, type LessonTold, bookOf } from './book.ts'
 export { type HandBody, type HandWord } from './hand.ts'
 export { minutesSay, supportSays, variesSays } from './book-words.ts'

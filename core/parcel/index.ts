@@ -1,5 +1,5 @@
 export { manifestJsonSchema } from './json-schema.ts'
-export { leftOut } from './left-out.ts'
+export { bookLeftOut, leftOut } from './left-out.ts'
 export { type Manifest, type ParcelKind, isPhoto, isRecord, readManifest } from './manifest.ts'
 export { photosIn, renamed } from './photos.ts'
 export { type ParcelPreview, previewOf } from './preview.ts'

@@ -1,3 +1,4 @@
+import type { Book } from '../book/book.ts'
 import type { EventName, JobEvent } from '../log/event.ts'
 import { toRecord, type JobRecord, type PrivateThing } from '../record/record.ts'
 
@@ -64,3 +65,16 @@ export function leftOut(record: JobRecord, things: readonly PrivateThing[]): Job
     without: [...things],
   })
 }
+
+/** A book without what is only of the shop: the serials of its machines, also those from which on something is otherwise, and its own models. */
+export const bookLeftOut = (book: Book): Book => ({
+  ...book,
+  recordings: book.recordings.map(r => ({ ...r, serial: '' })),
+  steps: book.steps.map(step => ({
+    acts: step.acts.map(a => ({
+      ...a,
+      varies: a.varies.map(v => (v.split?.by === 'serial' ? { ...v, split: null } : v)),
+    })),
+  })),
+  sister: null,
+})

@@ -4,9 +4,12 @@ import first from '../record/record-1.test-data.json' with { type: 'json' }
 import { foldAll } from '../log/fold.ts'
 import { toSnapshot } from '../log/snapshot.ts'
 import { readRecord, toRecord, type RecordOf } from '../record/record.ts'
+import { bookOf } from '../book/book.ts'
+import { nothingLaid, withRecording } from '../book/columns.ts'
+import { screws as fixing, told } from '../test/told-machine.ts'
 import { arbitraryLog, event, id, opening } from '../test/arbitrary-log.ts'
 import type { JobEvent } from '../log/event.ts'
-import { leftOut } from './left-out.ts'
+import { bookLeftOut, leftOut } from './left-out.ts'
 import { readManifest } from './manifest.ts'
 import { photosIn, renamed } from './photos.ts'
 import { previewOf } from './preview.ts'
@@ -64,6 +67,25 @@ describe('a record without what is private', () => {
     const text = JSON.stringify(leftOut(recordOf([opening(), told, closed] as never), everything))
     for (const secret of ['2231-0417', 'Weir Lane', hash, 'Orla Venn', 'Pia Sandel']) expect(text).not.toContain(secret)
     expect(text).toContain('hums')
+  })
+})
+
+describe('a book that leaves', () => {
+  const screws = (count: number) => [{ ...fixing('outside', 'rear panel', count, 'T20', 2) }]
+  it('names no serial, not even that from which on something is otherwise, and no model of the shop', () => {
+    const counts = [2, 2, 2, 2, 3, 3, 3, 3]
+    const recordings = counts.map((n, i) => told(`2231-040${i}`, 'front-loader', screws(n)))
+    const words = [{ id: id(9), body: { kind: 'sister' as const, model: id(8) } }]
+    const book = bookOf(recordings.reduce(withRecording, nothingLaid), words)
+    expect(book.steps[0]!.acts[0]!.varies[0]!.split?.from).toBe('2231-0404')
+    const out = bookLeftOut(book)
+    const jobs = new Set(recordings.map(r => r.job))
+    JSON.stringify(out, (name, value: unknown) => {
+      if (name === 'serial' || name === 'from') expect(jobs.has(value as string)).toBe(false)
+      return value
+    })
+    expect(JSON.stringify(out)).not.toContain(id(8))
+    expect(out.steps[0]!.acts[0]!.varies[0]!.values).toEqual(book.steps[0]!.acts[0]!.varies[0]!.values)
   })
 })
 

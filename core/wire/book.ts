@@ -75,6 +75,7 @@ export const book = call({
     steps: list(shape({ acts: list(act) })),
     ways: list(shape({ covers: list(line().required()), jobs })),
     minutes: minutes.nullable().default(null),
+    sister: uuid().nullable().default(null),
   }) as unknown as yup.Schema<Book>,
 })
 

@@ -21,7 +21,7 @@ interface Closed {
   unit: UnitRow
 }
 /** Raised when a book is laid otherwise than before: every kept one is then laid anew. */
-const edition = 3
+const edition = 4
 /** A job as the book knows it: with the number of its last event. */
 const nameOf = ({ job }: Closed) => `${job.id} ${job.seq} ${edition}`
 

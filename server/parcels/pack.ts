@@ -3,6 +3,7 @@ import { fastenersCsv, stepsCsv } from '@dialytica/core/exchange'
 import { foldAll } from '@dialytica/core/log'
 import { leftOut, photosIn, readMe, type Manifest, type ParcelKind } from '@dialytica/core/parcel'
 import type { JobRecord, PrivateThing } from '@dialytica/core/record'
+import { limits } from '@dialytica/core/schema'
 import { createHash, randomUUID } from 'node:crypto'
 import { createWriteStream } from 'node:fs'
 import { mkdir, readFile, rm } from 'node:fs/promises'
@@ -15,7 +16,8 @@ import { photoFile } from '../photos/store.ts'
 export interface Contents {
   kind: ParcelKind
   machine: string
-  records: readonly JobRecord[]
+  /** In their order; each is read when it is packed. */
+  records: Iterable<JobRecord> | AsyncIterable<JobRecord>
   book?: Book
   without: readonly PrivateThing[]
 }
@@ -28,28 +30,49 @@ interface From {
 /** Where parcels lie while they come in or go out. */
 export const parcelFolder = (data: string): string => join(data, 'parcels')
 
-/** Every file of a parcel but its manifest, one after the other; photos that the server lost are left out. */
-async function* filesOf({ kind, machine, records, book, without }: Contents, { data, shop }: From) {
+/** A file of a parcel: text that is made here, or a photo that lies on the disk. */
+type ToPack = { path: string; bytes: Buffer } | { path: string; from: string; bytes: Buffer }
+/** So much of a parcel is kept free of photos: for its records, tables and names, in bytes. */
+const ofText = 5 * limits.recordBytes
+
+/** Every file of a parcel but its manifest, one after the other. Photos that the server lost are left out, and those for which `most` bytes have no room. */
+async function* filesOf(
+  { kind, machine, records, book, without }: Contents,
+  { data, shop }: From,
+  most: number,
+): AsyncGenerator<ToPack> {
   const text = (path: string, content: string) => ({ path, bytes: Buffer.from(content) })
-  yield text('README.txt', readMe(kind, machine))
-  const photos = new Set<string>()
-  for (const [i, whole] of records.entries()) {
+  // What the book shows goes before the rest.
+  const photos = new Set(book?.steps.flatMap(s => s.acts.flatMap(a => a.photo?.hash ?? [])))
+  let files = 0
+  for await (const whole of records) {
     const record = leftOut(whole, without)
     const { state } = foldAll(record.log)
-    yield text(`records/${i + 1}.json`, `${JSON.stringify(record, null, 1)}\n`)
-    yield text(`tables/${i + 1}-steps.csv`, stepsCsv(state, record.machine.family))
-    yield text(`tables/${i + 1}-fasteners.csv`, fastenersCsv(state, record.machine.family))
+    const i = (files += 1)
+    yield text(`records/${i}.json`, `${JSON.stringify(record, null, 1)}\n`)
+    yield text(`tables/${i}-steps.csv`, stepsCsv(state, record.machine.family))
+    yield text(`tables/${i}-fasteners.csv`, fastenersCsv(state, record.machine.family))
     for (const hash of photosIn(record.log)) photos.add(hash)
   }
   if (book) yield text('book.json', `${JSON.stringify(book, null, 1)}\n`)
+  let [room, places, left] = [most - ofText, limits.parcelFiles - 3 * files - 3, 0]
   for (const hash of photos) {
-    const bytes = await readFile(photoFile(data, shop, hash, 'full')).catch(() => null)
-    if (bytes) yield { path: `photos/${hash}.jpg`, bytes }
+    const from = photoFile(data, shop, hash, 'full')
+    const bytes = await readFile(from).catch(() => null)
+    if (!bytes) continue
+    if (bytes.length > room || places < 1) {
+      left += 1
+      continue
+    }
+    room -= bytes.length
+    places -= 1
+    yield { path: `photos/${hash}.jpg`, from, bytes }
   }
+  yield text('README.txt', readMe(kind, machine, left))
 }
 
-/** Packs a parcel into a file of its own and returns its path; whoever sends it takes it away after. */
-export async function pack(contents: Contents, from: From): Promise<string> {
+/** Packs a parcel of so many bytes at most into a file of its own and returns its path; whoever sends it takes it away after. */
+export async function pack(contents: Contents, from: From, most: number = limits.parcelBytes): Promise<string> {
   const folder = parcelFolder(from.data)
   await mkdir(folder, { recursive: true })
   const file = join(folder, `out-${randomUUID()}.zip`)
@@ -58,10 +81,12 @@ export async function pack(contents: Contents, from: From): Promise<string> {
   const files: Manifest['files'] = []
   const mtime = new Date()
   try {
-    for await (const { path, bytes } of filesOf(contents, from)) {
+    for await (const file of filesOf(contents, from, most)) {
+      const { path, bytes } = file
       files.push({ path, sha256: createHash('sha256').update(bytes).digest('hex'), bytes: bytes.length })
-      // Photos do not become smaller.
-      zip.addBuffer(bytes, path, { mtime, compress: !path.endsWith('.jpg') })
+      // Photos do not become smaller, and are too many to be held until they are written.
+      if ('from' in file) zip.addFile(file.from, path, { mtime, compress: false })
+      else zip.addBuffer(bytes, path, { mtime })
     }
     const manifest: Manifest = {
       format: 'dialytica-parcel',

@@ -106,6 +106,17 @@ describe('the book of a model', () => {
     await say({ kind: 'standard', act: second!.id }, await w.as('technician')).expect(403)
     await say({ kind: 'standard', act: second!.id }, await w.as('stranger')).expect(404)
   })
+  it('names a sister model of the same shop, another than itself', async () => {
+    const say = (id: string) =>
+      mine.post(`/api/models/${model}/hand`).send({ id: randomUUID(), body: { kind: 'sister', model: id } })
+    const sister = (await machine(mine)).model
+    await say(sister).expect(200)
+    expect((await book()).sister).toBe(sister)
+    await say(model).expect(422)
+    await say((await machine(await w.as('stranger'))).model).expect(404)
+    await say(randomUUID()).expect(404)
+    expect((await book()).sister).toBe(sister)
+  })
   it('is told to nobody of another shop', async () => {
     await (await w.as('stranger')).get(`/api/models/${model}/book`).expect(404)
   })

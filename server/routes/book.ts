@@ -2,6 +2,7 @@ import { calls } from '@dialytica/core/wire'
 import { In } from 'typeorm'
 import { keptBook } from '../book/up-to-date.ts'
 import { BookHand, User } from '../entities/index.ts'
+import { ProblemError } from '../problems.ts'
 import { ignoreDouble } from '../retried.ts'
 import { ofThisShop } from './last-said-in.ts'
 import { route } from './routing.ts'
@@ -57,6 +58,10 @@ export const tellBook = route(calls.tellBook, {
   async answer({ db }, { person, params, body }) {
     const model = params.model!
     await ofThisShop(db, person.shopId, model)
+    if (body.body.kind === 'sister') {
+      if (body.body.model === model) throw new ProblemError('invalid', 'A model is not its own sister: name another.')
+      await ofThisShop(db, person.shopId, body.body.model)
+    }
     const row = { id: body.id, modelId: model, userId: person.id, at: new Date(), body: body.body }
     await db.getRepository(BookHand).insert(row).catch(ignoreDouble)
     return { id: body.id }

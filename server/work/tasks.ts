@@ -2,8 +2,8 @@ import type { Book } from '@dialytica/core/book'
 import { labelsOf, sheets, type LabelKind } from '@dialytica/core/labels'
 import { toSnapshot, type JobState } from '@dialytica/core/log'
 import type { Family } from '@dialytica/core/machine'
-import type { ParcelPreview } from '@dialytica/core/parcel'
-import { privateThings, type JobRecord } from '@dialytica/core/record'
+import { bookLeftOut, type ParcelPreview } from '@dialytica/core/parcel'
+import { privateThings } from '@dialytica/core/record'
 import type { Problem } from '@dialytica/core/schema'
 import { readFile } from 'node:fs/promises'
 import type { DataSource } from 'typeorm'
@@ -154,11 +154,16 @@ export async function packBook(of: OfShop & { model: string; application: string
   const { manager } = await database(of.url)
   const { maker, code } = await manager.findOneByOrFail(Model, { id: of.model, shopId: of.shop })
   const book = (await keptBook(manager, of.model)) ?? (await bringUpToDate(manager, states, of.model))
-  const records: JobRecord[] = []
-  for (const { job } of book.recordings)
-    records.push(await recordOf(manager, await manager.findOneByOrFail(Job, { id: job, shopId: of.shop })))
-  const told = { ...book, recordings: book.recordings.map(r => ({ ...r, serial: '' })) }
-  const contents = { kind: 'book', machine: `${maker} ${code}`, records, book: told } as const
+  async function* records() {
+    for (const { job } of book.recordings)
+      yield recordOf(manager, await manager.findOneByOrFail(Job, { id: job, shopId: of.shop }))
+  }
+  const contents = {
+    kind: 'book',
+    machine: `${maker} ${code}`,
+    records: records(),
+    book: bookLeftOut(book),
+  } as const
   return { file: await pack({ ...contents, without: privateThings }, of), name: `book-${code}` }
 }
 

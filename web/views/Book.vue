@@ -14,7 +14,7 @@ import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
 import { useSession } from '../stores/session.ts'
-import { toModelWayIn } from '../ways.ts'
+import { toBeside, toModelWayIn } from '../ways.ts'
 
 /** The book of a model: what its closed jobs say together, at a glance and step by step. It prints as the whole way down. */
 const { model, book, problem, reload } = useModelBook()
@@ -80,6 +80,7 @@ async function choose(index: number): Promise<void> {
             >Book with its recordings (zip)</NButton
           >
           <LinkButton :to="toModelWayIn(model.id)">Ways in</LinkButton>
+          <LinkButton :to="toBeside(model.id, book.sister)">Beside another</LinkButton>
         </p>
       </div>
       <div v-if="count" class="two">
@@ -131,6 +132,7 @@ h2 {
 }
 .acts {
   display: flex;
+  flex-wrap: wrap;
   gap: 10px;
   margin-top: 6px;
 }

@@ -26,7 +26,8 @@ const most = 2
     <div class="says">
       <p class="soft">
         Next, in {{ ghost.jobs }} of {{ ghost.of
-        }}<template v-if="ghost.zone">, {{ zoneTitle(job.family, ghost.zone) }}</template>
+        }}<template v-if="book.sister"> on its sister {{ book.sister.code }}</template
+        ><template v-if="ghost.zone">, {{ zoneTitle(job.family, ghost.zone) }}</template>
       </p>
       <p v-for="a in ghost.acts.slice(0, most)" :key="a.id" class="act">
         <b>{{ text(act(a.move)) }}</b>

@@ -21,6 +21,8 @@ export function handSays(body: HandBody, book: Book): string {
       return `to mind: ${body.says}`
     case 'withdrawn':
       return `a recording withdrawn: ${body.reason}`
+    case 'sister':
+      return 'a sister model named'
     case 'undone':
       return 'taken back'
   }

@@ -32,6 +32,7 @@ const bookOf = (...steps: BookStep[]): Book => ({
     { covers: ['front panel'], jobs: ['job 3'] },
   ],
   minutes: null,
+  sister: null,
 })
 
 describe('the picture of a book', () => {
