@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, signIn, tapPhoto, test } from './test/test.ts'
+import { allJobs, expect, signIn, tapPhoto, test } from './test/test.ts'
 import type { Page } from '@playwright/test'
 
 const rules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice']
@@ -78,10 +78,7 @@ for (const size of [
     await expect(page.getByRole('region', { name: 'What taking it in will do' })).toBeVisible()
     await scan(page, 'a parcel looked at')
 
-    const jobs = (await (await page.request.get('/api/jobs')).json()) as {
-      id: string
-      summary: { complaint: string }
-    }[]
+    const jobs = await allJobs(page)
     const id = (words: string) => jobs.find(j => j.summary.complaint.includes(words))!.id
     await page.goto(`/jobs/${id('hums at the lid')}/intake`)
     await expect(page.getByRole('heading', { name: 'Make it safe' })).toBeVisible()

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
 import { poseOf, project } from '@dialytica/demo'
 import { jobWith, step } from './test/told-job.ts'
-import { expect, newJob, nothingWaits, test } from './test/test.ts'
+import { expect, newJob, nothingWaits, onTheFloor, test } from './test/test.ts'
 
 /** Types what each of the two has at a point. */
 async function tell(page: Page, point: string, old: string, fresh: string): Promise<void> {
@@ -190,6 +190,7 @@ test('a part that does not fit goes back, the job waits for the right one, and t
   await nothingWaits(page)
 
   await page.getByRole('link', { name: 'To the floor' }).click()
+  await onTheFloor(page, '2231-9205')
   const card = page.getByRole('listitem').filter({ hasText: '2231-9205' })
   await expect(card).toContainText('Not before')
   await expect(card).toContainText('Waits for the drain pump, the right one from Harbour Parts')

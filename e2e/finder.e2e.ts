@@ -1,10 +1,10 @@
-import { beginDescent, expect, nothingWaits, signIn, test } from './test/test.ts'
+import { beginDescent, expect, nothingWaits, onTheFloor, signIn, test } from './test/test.ts'
 
 test('a screw that is left over is found: asked, covers taken off, looked for hole by hole, explained', async ({
   page,
 }) => {
   await signIn(page, 'Jon Tarrow')
-  await page.getByRole('link', { name: /Go on with FL-84 2231-0402/ }).click()
+  await (await onTheFloor(page, '2231-0402')).click()
   await expect(page.getByRole('region', { name: 'What to prove' })).toBeVisible()
   await page.keyboard.press('f')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Finder: T20 × 16')

@@ -1,14 +1,7 @@
-import { expect, nothingWaits, off, signIn, test } from './test/test.ts'
+import { allJobs, expect, nothingWaits, off, onTheFloor, signIn, test } from './test/test.ts'
 import type { Page } from '@playwright/test'
 
-interface Card {
-  id: string
-  unit: { serial: string }
-  closedAt: string | null
-  summary: { clean: boolean; owed: Record<string, number> }
-}
-const jobOf = async (page: Page, serial: string): Promise<Card> =>
-  ((await (await page.request.get('/api/jobs')).json()) as Card[]).find(j => j.unit.serial === serial)!
+const jobOf = async (page: Page, serial: string) => (await allJobs(page)).find(j => j.unit.serial === serial)!
 
 test('a gate holds while something is owed behind it, and is passed with a reason; then closed with debts by name', async ({
   page,
@@ -71,7 +64,7 @@ test('what was fitted by mistake is taken off again by a tap, and what is not re
 test('a viewer sees the machines and changes nothing', async ({ page }) => {
   await signIn(page, 'Guest at the counter')
   await expect(page.getByRole('link', { name: /A machine comes in/ })).toBeHidden()
-  await page.getByRole('link', { name: /Go on with FL-70 5500-0126/ }).click()
+  await (await onTheFloor(page, '5500-0126')).click()
   await expect(page.getByRole('button', { name: /^Step down/ })).toBeHidden()
   await page.keyboard.press('p')
   await page.getByRole('link', { name: 'Return', exact: true }).click()

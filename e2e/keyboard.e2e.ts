@@ -1,4 +1,4 @@
-import { expect, nothingWaits, off, test } from './test/test.ts'
+import { expect, nothingWaits, off, onTheFloor, test } from './test/test.ts'
 import type { Page } from '@playwright/test'
 
 /** Presses keys one after the other. */
@@ -116,7 +116,7 @@ test('the same job with every sentence in brackets and capitals: no screen and n
 test('all keys are shown by ?', async ({ page }) => {
   await page.goto('/sign-in')
   await page.getByRole('button', { name: 'Pia Sandel' }).click()
-  await page.getByRole('link', { name: /Go on with FL-70 5500-0126/ }).click()
+  await (await onTheFloor(page, '5500-0126')).click()
   await expect(page.getByRole('heading', { name: /Descent, step/ })).toBeAttached()
   await page.keyboard.press('?')
   await expect(page.getByRole('complementary', { name: 'Keys and pedals' })).toContainText('done, or next')

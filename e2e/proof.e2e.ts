@@ -1,17 +1,14 @@
 import { devices, type Page } from '@playwright/test'
-import { open } from '../server/database.ts'
+import { forOnce, open } from '../server/database.ts'
 import { linkTo } from '../server/people/links.ts'
-import { beginDescent, expect, newJob, nothingWaits, off, signIn, test } from './test/test.ts'
+import { allJobs, beginDescent, expect, newJob, nothingWaits, off, signIn, test } from './test/test.ts'
 
 const heading = (page: Page) => page.getByRole('heading', { level: 1 })
 const strong = (page: Page) =>
   page.getByRole('region', { name: 'What became of it' }).getByRole('button', { name: /Space$/ })
 
 async function openProof(page: Page, complaint: string): Promise<string> {
-  const jobs = (await (await page.request.get('/api/jobs')).json()) as {
-    id: string
-    summary: { complaint: string }
-  }[]
+  const jobs = await allJobs(page)
   const { id } = jobs.find(j => j.summary.complaint.includes(complaint))!
   await page.goto(`/jobs/${id}/proof`)
   await expect(page.getByRole('region', { name: 'What to prove' })).toBeVisible()
@@ -256,7 +253,7 @@ test('a whole proof by touch on a phone: what is not done says why, what failed 
 test('a ritual of the model by touch: held under the finger, let go too soon', async ({ another }) => {
   const page = await another({ ...devices['Pixel 7'], viewport: { width: 390, height: 844 }, deviceScaleFactor: 1 })
   await signIn(page, 'Jon Tarrow')
-  const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string; unit: { serial: string } }[]
+  const jobs = await allJobs(page)
   const { id } = jobs.find(j => j.unit.serial === '0098-7755')!
   await page.goto(`/jobs/${id}/rituals`)
   await page.getByRole('button', { name: 'Play: drain and spin alone' }).tap()
@@ -312,10 +309,7 @@ test('the page for the customer by a link and its code, without an account; not 
   server,
 }) => {
   await signIn(page, 'Jon Tarrow')
-  const jobs = (await (await page.request.get('/api/jobs?state=closed')).json()) as {
-    id: string
-    unit: { serial: string }
-  }[]
+  const jobs = await allJobs(page)
   const { id } = jobs.find(j => j.unit.serial === '5500-0090')!
   await page.goto(`/jobs/${id}/close`)
   await page.getByRole('button', { name: 'Link for the customer' }).click()
@@ -336,7 +330,7 @@ test('the page for the customer by a link and its code, without an account; not 
   await customer.goto('/')
   await expect(customer.getByRole('button', { name: 'Jon Tarrow' })).toBeVisible()
 
-  const db = await open(server.database, 1)
+  const db = await open(server.database, forOnce)
   const past = await linkTo(db, id, Math.floor(Date.now() / 1000) - 60)
   await db.destroy()
   await customer.goto(`/r/${past.link}`)

@@ -1,10 +1,10 @@
 import type { Page } from '@playwright/test'
-import { expect, nothingWaits, signIn, test } from './test/test.ts'
+import { allJobs, expect, nothingWaits, signIn, test } from './test/test.ts'
 
 /** The demo machine whose return cannot be the plain mirror. */
 async function openReturn(page: Page): Promise<string> {
   await signIn(page, 'Jon Tarrow')
-  const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string; unit: { serial: string } }[]
+  const jobs = await allJobs(page)
   const { id } = jobs.find(j => j.unit.serial === '5500-0134')!
   await page.goto(`/jobs/${id}/return`)
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()

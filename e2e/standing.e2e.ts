@@ -1,4 +1,4 @@
-import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { expect, newJob, nothingWaits, onTheFloor, signIn, test } from './test/test.ts'
 
 test('a job pauses with what it waits for, and coming back says how it stands and what comes first', async ({
   page,
@@ -25,8 +25,9 @@ test('a job pauses with what it waits for, and coming back says how it stands an
   })
   await test.step('from the floor the way back in is the page that says how it stands', async () => {
     await page.getByRole('link', { name: 'To the floor' }).click()
+    const way = await onTheFloor(page, '2231-8101')
     await expect(page.getByText('Waits for the drain pump, due')).toBeVisible()
-    await page.getByRole('link', { name: /Go on with .* 2231-8101/ }).click()
+    await way.click()
     const lying = page.getByRole('region', { name: 'What is off, and where it lies' })
     await expect(lying).toContainText('cell A1')
     await expect(lying).toContainText('four T20 × 12')

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { allJobs, expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
 
 const line = (page: Page) => page.getByLabel('Quick line')
 const heading = (page: Page) => page.getByRole('heading', { level: 1 })
@@ -12,7 +12,7 @@ async function told(page: Page, words: string, next: number): Promise<void> {
 /** The practice machine with this complaint, on its way back. */
 async function practise(page: Page, complaint: string): Promise<void> {
   await signIn(page, 'Ola Renn')
-  const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string; summary: { complaint: string } }[]
+  const jobs = await allJobs(page)
   await page.goto(`/jobs/${jobs.find(j => j.summary.complaint.includes(complaint))!.id}/return`)
 }
 /** All that is owed of the step in hand goes on, and the next one comes. */

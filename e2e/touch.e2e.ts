@@ -1,5 +1,5 @@
 import { devices } from '@playwright/test'
-import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { allJobs, expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
 
 test.use({
   ...devices['Pixel 7'],
@@ -54,7 +54,7 @@ test('the main steps by touch on a phone', async ({ page }) => {
 
 test('nothing is cut off at the side on a phone, and what is touched in work is 48 pixels high', async ({ page }) => {
   await signIn(page, 'Jon Tarrow')
-  const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string; closedAt: string | null }[]
+  const jobs = await allJobs(page)
   const [model] = (await (await page.request.get('/api/models')).json()) as { id: string }[]
   for (const path of [
     '/',

@@ -1,4 +1,4 @@
-import { expect, newJob, nothingWaits, off, signIn, strip, tapPhoto, test } from './test/test.ts'
+import { expect, newJob, nothingWaits, off, onTheFloor, signIn, strip, tapPhoto, test } from './test/test.ts'
 
 test('two browsers on one job see each other within a second', async ({ another }) => {
   let path = ''
@@ -55,7 +55,7 @@ test('what the server refuses is kept, with its reason, for the person to resolv
   const open = async (name: string) => {
     const page = await another()
     await signIn(page, name)
-    const way = await page.getByRole('link', { name: /Go on with FL-84 2231-0388/ }).getAttribute('href')
+    const way = await (await onTheFloor(page, '2231-0388')).getAttribute('href')
     await page.goto(way!.replace(/\w+$/, 'return'))
     await expect(page.getByRole('heading', { level: 1 })).toContainText('drawer housing')
     return page

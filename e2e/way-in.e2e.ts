@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { devices } from '@playwright/test'
-import { choose, expect, newJob, signIn, test } from './test/test.ts'
+import { choose, chooseModel, expect, newJob, signIn, test } from './test/test.ts'
 import { off, screws, step, tellIn } from './test/told-job.ts'
 
 const turn = (to: string) => ({ id: randomUUID(), kind: 'turn-machine', from: 'upright', to })
@@ -75,8 +75,7 @@ test('by touch on a phone: a model without a recording, to a place of the machin
   const page = await phone.newPage()
   await signIn(page, 'Mara Okwell')
   await newJob(page, '9303-0004', `WN-${randomUUID().slice(0, 6)}`)
-  await page.goto('/models')
-  await page.getByRole('button', { name: /WN-/ }).first().tap()
+  await chooseModel(page, 'WN-')
   await page.getByRole('link', { name: 'Ways in' }).tap()
   await page.getByText('base', { exact: true }).tap()
   const plans = page.getByRole('article')

@@ -1,4 +1,4 @@
-import { choose, expect, nothingWaits, off, seeToAll, signIn, strip, tapPhoto, test } from './test/test.ts'
+import { allJobs, choose, expect, nothingWaits, off, seeToAll, signIn, strip, tapPhoto, test } from './test/test.ts'
 import { moveKinds } from '@dialytica/core/moves'
 import type { Page } from '@playwright/test'
 
@@ -233,11 +233,7 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
     await nothingWaits(page)
   })
 
-  const jobs = (await (await page.request.get('/api/jobs?state=closed')).json()) as {
-    id: string
-    unit: { serial: string }
-    summary: { clean: boolean; steps: number }
-  }[]
+  const jobs = await allJobs(page)
   const mine = jobs.find(j => j.unit.serial === '2231-0999')!
   expect(mine.summary).toMatchObject({ clean: true, steps: 13 })
   const log = (await (await page.request.get(`/api/jobs/${mine.id}/events`)).json()) as {

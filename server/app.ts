@@ -56,10 +56,18 @@ export const errorForLog = (error: unknown) => {
   }
 }
 
+/** What MariaDB says of a statement that took longer than it may. */
+const statementEnded = 1969
+
 /** What went wrong, as a problem document. */
 function problemOf(error: unknown, log: Logger): ProblemError {
   if (error instanceof ProblemError) return error
-  const { type, code, status } = (error ?? {}) as { type?: string; code?: string; status?: number }
+  const { type, code, errno, status } = (error ?? {}) as {
+    type?: string
+    code?: string
+    errno?: number
+    status?: number
+  }
   if (type === 'entity.parse.failed') return new ProblemError('not-json', 'Send a JSON body.')
   if (status && status >= 400 && status < 500)
     return new ProblemError(
@@ -68,6 +76,8 @@ function problemOf(error: unknown, log: Logger): ProblemError {
   log.error(errorForLog(error), 'request failed')
   if (/^(ECONN|PROTOCOL_|ETIMEDOUT|ER_SERVER_SHUTDOWN|ER_CON_COUNT)/.test(code ?? ''))
     return new ProblemError('unavailable', 'Try again in a moment; what you recorded is kept on this device.')
+  if (errno === statementEnded)
+    return new ProblemError('busy', 'This took too long and was ended: ask for less, or try again in a moment.')
   if (code === 'ENOSPC' || code === 'ER_DISK_FULL')
     return new ProblemError(
       'full',

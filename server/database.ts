@@ -8,10 +8,23 @@ import { AttemptsThatEnd1764300000000 } from './migrations/1764300000000-attempt
 import { BookOfAModel1764400000000 } from './migrations/1764400000000-book-of-a-model.ts'
 import { Search1764500000000 } from './migrations/1764500000000-search.ts'
 import { Parcels1764600000000 } from './migrations/1764600000000-parcels.ts'
+import { driverWith } from './shares.ts'
 import { BookHand1764700000000 } from './migrations/1764700000000-book-hand.ts'
+import { ShopForYears1764800000000 } from './migrations/1764800000000-shop-for-years.ts'
 
-/** Connects, with so many connections at most. Moments are UTC on the wire. */
-export async function open(url: string, connections = 12): Promise<DataSource> {
+/** What may be held of a database: so many connections, of one shop so many, and a statement for so many seconds, 0 for as long as it takes. */
+export interface Shares {
+  connections: number
+  own: number
+  seconds: number
+}
+/** For what a hand waits for. */
+const forHands: Shares = { connections: 24, own: 10, seconds: 20 }
+/** For what is done once, beside the hands. */
+export const forOnce: Shares = { connections: 2, own: 2, seconds: 0 }
+
+/** Connects. Moments are UTC on the wire. */
+export async function open(url: string, { connections, own, seconds }: Shares = forHands): Promise<DataSource> {
   const source = new DataSource({
     type: 'mariadb',
     url: url.replace(/^mysql:/, 'mariadb:'),
@@ -25,9 +38,11 @@ export async function open(url: string, connections = 12): Promise<DataSource> {
       Search1764500000000,
       Parcels1764600000000,
       BookHand1764700000000,
+      ShopForYears1764800000000,
     ],
     timezone: 'Z',
     charset: 'utf8mb4',
+    driver: driverWith(own, seconds),
     extra: { connectionLimit: connections, waitForConnections: true },
   })
   return source.initialize()
@@ -39,7 +54,7 @@ const starting = 20_000
 /** Connects; a database that is not there yet is tried again for a while. */
 async function reached(url: string, until = Date.now() + starting): Promise<DataSource> {
   try {
-    return await open(url)
+    return await open(url, forOnce)
   } catch (error) {
     const { code } = error as { code?: string }
     if (!/^(ECONNREFUSED|ECONNRESET|PROTOCOL_CONNECTION_LOST)$/.test(code ?? '') || Date.now() > until) throw error
@@ -51,8 +66,8 @@ async function reached(url: string, until = Date.now() + starting): Promise<Data
 /** How long a server waits for another that brings the tables up to date, in seconds. */
 const patience = 120
 
-/** Connects and brings the tables up to date: of several servers that start at once one does it, the others wait. */
-export async function connect(url: string): Promise<DataSource> {
+/** Brings the tables up to date: of several servers that start at once one does it, the others wait. */
+async function upToDate(url: string): Promise<void> {
   const source = await reached(url)
   const runner = source.createQueryRunner()
   // The name holds for the whole database server, so it carries the name of the database.
@@ -64,14 +79,15 @@ export async function connect(url: string): Promise<DataSource> {
         'Another server has been bringing the tables up to date for too long: look at it, then start again.',
       )
     await source.runMigrations()
-  } catch (error) {
-    await source.destroy().catch(() => undefined)
-    throw error
   } finally {
-    if (!runner.isReleased && source.isInitialized) {
-      await runner.query('SELECT RELEASE_LOCK(?)', [lock]).catch(() => undefined)
-      await runner.release()
-    }
+    await runner.query('SELECT RELEASE_LOCK(?)', [lock]).catch(() => undefined)
+    await runner.release().catch(() => undefined)
+    await source.destroy().catch(() => undefined)
   }
-  return source
+}
+
+/** Connects to tables that are up to date. */
+export async function connect(url: string): Promise<DataSource> {
+  await upToDate(url)
+  return open(url)
 }

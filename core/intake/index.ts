@@ -1,1 +1,1 @@
-export { findPlates, readsAs } from './plate.ts'
+export { asRead, findPlates, readsAs } from './plate.ts'

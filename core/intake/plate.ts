@@ -15,7 +15,8 @@ export interface PlateMatch<T extends Plated> {
 /** Letters and figures that a worn plate lets an eye take for one another, each to one of them. */
 const read: Record<string, string> = { O: '0', Q: '0', D: '0', I: '1', L: '1', B: '8', S: '5', Z: '2', G: '6' }
 const letters = (text: string) => text.toUpperCase().replace(/[^\p{L}\p{N}]/gu, '')
-const asRead = (text: string) => [...letters(text)].map(c => read[c] ?? c).join('')
+/** A code or serial as an eye may take it from a worn plate: without signs, letters that are taken for figures as these. */
+export const asRead = (text: string): string => [...letters(text)].map(c => read[c] ?? c).join('')
 
 /** Fewest insertions, deletions and changes of one letter from `a` to `b` (Wagner and Fischer 1974), up to `most`. */
 function apart(a: string, b: string, most: number): number {

@@ -3,6 +3,7 @@ export {
   addEvents,
   customerPdf,
   events,
+  floor,
   job,
   jobs,
   labelsPdf,

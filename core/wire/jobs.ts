@@ -45,12 +45,40 @@ const appended = shape({
 /** What became of events that were sent. */
 export type Appended = InferType<typeof appended>
 
+/** A moment and an id, as a list goes on after them. */
+const keyForm = new RegExp(`^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d\\.\\d{3}Z_${uuidForm.source.slice(1)}`)
 const params = { job: uuidForm }
 export const jobs = call({
   method: 'get',
   path: '/api/jobs',
-  query: { state: /^(open|closed)$/ },
+  // `before` is the moment by which the list is ordered and the id of the last job that is known, as `MOMENT_ID`.
+  query: { state: /^(open|closed)$/, unit: uuidForm, before: keyForm },
   reply: list(jobCard),
+})
+/** How a machine that stands open can go on today. */
+export const standsToday = ['late', 'goes on', 'waits'] as const
+/** How a machine that stands open can go on today. */
+export type StandsToday = (typeof standsToday)[number]
+const counted = () => wholeWithin(0, 1e9).required()
+const openJobs = shape({
+  jobs: list(jobCard),
+  /** True where more of what is asked for follow. */
+  more: yup.boolean().required(),
+  /** How many there are of what is asked for. */
+  asked: counted(),
+  open: counted(),
+  late: counted(),
+  goesOn: counted(),
+  waits: counted(),
+  pieces: counted(),
+})
+/** The machines that stand open, a part of them, and how many there are. */
+export type Floor = InferType<typeof openJobs>
+export const floor = call({
+  method: 'get',
+  path: '/api/floor',
+  query: { after: uuidForm, words: /^[^]{0,200}$/, today: new RegExp(`^(${standsToday.join('|')})$`) },
+  reply: openJobs,
 })
 export const job = call({ method: 'get', path: '/api/jobs/{job}', params, reply: jobCard })
 export const events = call({

@@ -1,6 +1,7 @@
 import type { InferType } from 'yup'
+import * as yup from 'yup'
 import { families } from '../machine/families.ts'
-import { line, moment, oneOf, shape, uuid, year, uuidForm } from '../schema/atoms.ts'
+import { line, moment, oneOf, shape, uuid, wholeWithin, year, uuidForm } from '../schema/atoms.ts'
 import { purposes } from '../ritual/ritual.ts'
 import { circuitNames } from '../triage/table/circuits.ts'
 import { call } from './call.ts'
@@ -33,7 +34,16 @@ export const unit = shape({ ...newUnit, made: year().nullable().defined(), creat
 /** A unit of the shop: one machine of a model. */
 export type Unit = InferType<typeof unit>
 
-export const models = call({ method: 'get', path: '/api/models', reply: list(model) })
+const listedModel = shape({
+  ...newModel,
+  maker: line().defined(),
+  createdAt,
+  /** How many units of it there are. */
+  units: wholeWithin(0, 1e9).required(),
+})
+/** A model as it stands in the list of the shop. */
+export type ListedModel = InferType<typeof listedModel>
+export const models = call({ method: 'get', path: '/api/models', reply: list(listedModel) })
 export const addModel = call({ method: 'post', path: '/api/models', body: shape(newModel), reply: model })
 export const oneModel = call({ method: 'get', path: '/api/models/{model}', params: { model: uuidForm }, reply: model })
 /** What the codes of a model say, as its jobs kept them: of each the last that was said of it; one without words or circuit was given up. */
@@ -72,6 +82,31 @@ export const rituals = call({
     }),
   ),
 })
-export const units = call({ method: 'get', path: '/api/units', query: { model: uuidForm }, reply: list(unit) })
+/** A unit as it stands in a list: how often it was opened here, the job that stands open on it, and its last one. */
+const knownUnit = shape({
+  ...newUnit,
+  made: year().nullable().defined(),
+  createdAt,
+  jobs: wholeWithin(0, 1e9).required(),
+  open: uuid().nullable().defined(),
+  last: shape({
+    id: uuid().required(),
+    closedAt: moment().nullable().defined(),
+    complaint: line().defined(),
+    steps: wholeWithin(0, 1e9).required(),
+    pieces: wholeWithin(0, 1e9).required(),
+    clean: yup.boolean(),
+  })
+    .nullable()
+    .defined(),
+})
+/** A unit as it stands in a list. */
+export type KnownUnit = InferType<typeof knownUnit>
+export const units = call({
+  method: 'get',
+  path: '/api/units',
+  query: { model: uuidForm, serial: /^[^]{1,120}$/, after: /^[^]{1,120}$/ },
+  reply: list(knownUnit),
+})
 export const addUnit = call({ method: 'post', path: '/api/units', body: shape(newUnit), reply: unit })
 export const oneUnit = call({ method: 'get', path: '/api/units/{unit}', params: { unit: uuidForm }, reply: unit })

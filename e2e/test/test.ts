@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { expect, test as base, type BrowserContextOptions, type Page } from '@playwright/test'
+import { expect, test as base, type BrowserContextOptions, type Locator, type Page } from '@playwright/test'
 import { testServer, type TestServer } from './server.ts'
 
 interface Fixtures {
@@ -49,6 +49,40 @@ export async function signIn(page: Page, name: string): Promise<void> {
 /** The count beside a kind in the head: what is off the machine. */
 export const off = (page: Page, words: string | RegExp) =>
   page.getByRole('banner').getByRole('listitem').filter({ hasText: words })
+
+/** A job as the API tells it. */
+interface Told {
+  id: string
+  changedAt: string
+  closedAt: string | null
+  unit: { serial: string }
+  summary: { complaint: string; clean: boolean; steps: number; owed: Record<string, number> }
+}
+/** Every job of the shop, part by part as the server tells them. */
+export async function allJobs(page: Page): Promise<Told[]> {
+  const all: Told[] = []
+  for (;;) {
+    const last = all.at(-1)
+    const before = last ? `?before=${last.changedAt}_${last.id}` : ''
+    const some = (await (await page.request.get(`/api/jobs${before}`)).json()) as Told[]
+    all.push(...some)
+    if (some.length < 50) return all
+  }
+}
+/** The way from the floor to the machine of a serial: looked for by it, since many stand there. */
+export async function onTheFloor(page: Page, serial: string): Promise<Locator> {
+  await page.getByRole('textbox', { name: 'Which machines' }).fill(serial)
+  return page.getByRole('link', { name: new RegExp(`Go on with .* ${serial}`) })
+}
+/** Chooses a model of the shop, looked for by its code. */
+export async function chooseModel(page: Page, code: string): Promise<void> {
+  await page.goto('/models')
+  await page.getByRole('textbox', { name: 'Which models' }).fill(code)
+  await page
+    .getByRole('button', { name: new RegExp(code) })
+    .first()
+    .click()
+}
 
 /** The strip that says what waits on this device. */
 export const strip = (page: Page) => page.getByRole('status', { name: 'What waits on this device' })

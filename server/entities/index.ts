@@ -98,6 +98,8 @@ export interface UnitRow {
   shopId: string
   modelId: string
   serial: string
+  /** The serial as an eye may take it from a plate: what is looked up by it is found however it was typed. */
+  asRead: string
   stands: string
   made: number | null
   createdAt: Date
@@ -109,6 +111,7 @@ export const Unit = new EntitySchema<UnitRow>({
     shopId: { ...ref, name: 'shop_id' },
     modelId: { ...ref, name: 'model_id' },
     serial: text(120),
+    asRead: { ...text(120), name: 'as_read' },
     stands: text(500),
     made: { type: 'smallint', unsigned: true, nullable: true },
     createdAt: { ...moment, name: 'created_at' },
@@ -124,6 +127,10 @@ export interface JobRow {
   openedAt: Date
   changedAt: Date
   closedAt: Date | null
+  /** What the list of the floor is ordered and counted by, of the summary. */
+  waits: boolean
+  due: Date | null
+  pieces: number
 }
 export const Job = new EntitySchema<JobRow>({
   name: 'job',
@@ -136,6 +143,9 @@ export const Job = new EntitySchema<JobRow>({
     openedAt: { ...moment, name: 'opened_at' },
     changedAt: { ...moment, name: 'changed_at' },
     closedAt: { ...moment, name: 'closed_at', nullable: true },
+    waits: { type: 'boolean' },
+    due: { ...moment, nullable: true },
+    pieces: number,
   },
 })
 
@@ -163,6 +173,29 @@ export const Event = new EntitySchema<EventRow>({
     device: text(64),
     body: { type: 'simple-json' },
     receivedAt: { ...moment, name: 'received_at' },
+  },
+})
+
+export interface SaidRow {
+  shopId: string
+  kind: JobEvent['kind']
+  receivedAt: Date
+  jobId: string
+  seq: number
+  id: string
+  modelId: string
+}
+/** Where in which log something stands that is asked of a whole shop. */
+export const Said = new EntitySchema<SaidRow>({
+  name: 'said',
+  columns: {
+    shopId: { ...key, name: 'shop_id' },
+    kind: { ...text(40), primary: true },
+    receivedAt: { ...moment, primary: true, name: 'received_at' },
+    jobId: { ...key, name: 'job_id' },
+    seq: { ...number, primary: true },
+    id: ref,
+    modelId: { ...ref, name: 'model_id' },
   },
 })
 
@@ -309,6 +342,7 @@ export const entities = [
   Unit,
   Job,
   Event,
+  Said,
   SnapshotOf,
   PhotoEntity,
   Secret,

@@ -8,6 +8,8 @@ import { In } from 'typeorm'
 import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities/index.ts'
 import { notFound } from '../problems.ts'
 import { retried } from '../retried.ts'
+import { standsAs } from './row-of.ts'
+import { keepSaid } from './said.ts'
 import { isDue, stateAt, type States } from './states.ts'
 
 /** What became of a batch: every event is in exactly one of the two lists. */
@@ -88,7 +90,10 @@ async function begun(m: EntityManager, id: string, shopId: string, first: JobEve
   const model = unit && (await m.findOneBy(Model, { id: unit.modelId, shopId }))
   if (!unit || model?.family !== first.body.family) throw notFound()
   const at = new Date(first.at)
-  return { id, shopId, unitId: unit.id, seq: 0, summary: {} as never, openedAt: at, changedAt: at, closedAt: null }
+  return {
+    ...{ id, shopId, unitId: unit.id, seq: 0, summary: {} as never },
+    ...{ openedAt: at, changedAt: at, closedAt: null, waits: false, due: null, pieces: 0 },
+  }
 }
 
 /**
@@ -137,17 +142,12 @@ export async function append(
       }
       if (isNew && !state.opened) throw notFound()
       if (rows.length) {
-        row.summary = summaryOf(state, row.summary)
-        row.changedAt = receivedAt
-        row.closedAt = state.closing ? new Date(state.closing.at) : null
-        if (isNew) await m.insert(Job, row)
-        else
-          await m.update(
-            Job,
-            { id: jobId },
-            { seq: row.seq, summary: row.summary, changedAt: row.changedAt, closedAt: row.closedAt },
-          )
+        const now = { changedAt: receivedAt, ...standsAs(summaryOf(state, row.summary), state) }
+        row.closedAt = now.closedAt
+        if (isNew) await m.insert(Job, { ...row, ...now })
+        else await m.update(Job, { id: jobId }, { seq: row.seq, ...now })
         await m.createQueryBuilder().insert().into(Event).values(rows).updateEntity(false).execute()
+        await keepSaid(m, person.shopId, row.unitId, rows)
       }
       const closed = rows.length && row.closedAt ? row.unitId : null
       return { seq: row.seq, due: isDue(before, row.seq), closed, accepted, refused, state }

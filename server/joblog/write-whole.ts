@@ -1,7 +1,9 @@
 import { summary } from '@dialytica/core/ledger'
 import { toSnapshot, type JobEvent, type JobState } from '@dialytica/core/log'
 import type { EntityManager } from 'typeorm'
-import { Event, Job } from '../entities/index.ts'
+import { Event, Job, type EventRow } from '../entities/index.ts'
+import { standsAs } from './row-of.ts'
+import { keepSaid } from './said.ts'
 import { keepSnapshot } from './states.ts'
 
 /** So many events go in one statement. */
@@ -22,21 +24,22 @@ export async function writeWhole(m: EntityManager, jobs: readonly WholeJob[]): P
   await m.insert(
     Job,
     jobs.map(({ shop, unit, log, state, receivedAt }) => ({
-      ...{ id: log[0]!.job, shopId: shop, unitId: unit, seq: log.length, summary: summary(state)! },
+      ...{ id: log[0]!.job, shopId: shop, unitId: unit, seq: log.length },
       openedAt: new Date(log[0]!.at),
       changedAt: receivedAt(log.at(-1)!),
-      closedAt: state.closing ? new Date(state.closing.at) : null,
+      ...standsAs(summary(state)!, state),
     })),
   )
-  const rows = jobs.flatMap(({ log, receivedAt }) =>
-    log.map((event, i) => {
+  const rowsOf = ({ log, receivedAt }: WholeJob) =>
+    log.map((event, i): EventRow => {
       const { id, job: jobId, kind, at, actor, device, body } = event
       return { jobId, seq: i + 1, id, kind, at, actor, device, body, receivedAt: receivedAt(event) }
-    }),
-  )
+    })
+  const rows = jobs.flatMap(rowsOf)
   for (let at = 0; at < rows.length; at += together) {
     const some = rows.slice(at, at + together)
     await m.createQueryBuilder().insert().into(Event).values(some).updateEntity(false).execute()
   }
+  for (const job of jobs) await keepSaid(m, job.shop, job.unit, rowsOf(job))
   for (const { log, state } of jobs) await keepSnapshot(m, log[0]!.job, log.length, JSON.stringify(toSnapshot(state)))
 }

@@ -2,10 +2,12 @@ import { In, IsNull, Not, type EntityManager } from 'typeorm'
 import { Job, Parcel, Unit, type Added, type ParcelRow } from '../entities/index.ts'
 import { ProblemError } from '../problems.ts'
 import { forget } from '../search/keep.ts'
+import { forgetPhrases } from '../search/phrases.ts'
 
 /** Takes away all that is kept of some jobs. */
 async function dropJobs(m: EntityManager, jobs: readonly string[]): Promise<void> {
-  for (const table of ['snapshot', 'hand', 'event']) await m.query(`DELETE FROM ${table} WHERE job_id IN (?)`, [jobs])
+  for (const table of ['snapshot', 'hand', 'said', 'event'])
+    await m.query(`DELETE FROM ${table} WHERE job_id IN (?)`, [jobs])
   await m.query('DELETE FROM job WHERE id IN (?)', [jobs])
 }
 
@@ -38,6 +40,7 @@ export async function takeBack(m: EntityManager, parcel: ParcelRow): Promise<{ j
   const units: string[] = []
   for (const unit of added.units) if (!(await m.existsBy(Job, { unitId: unit }))) units.push(unit)
   await forget(m, [...ids, ...units])
+  await forgetPhrases(m, parcel.shopId, ids)
   if (units.length) await m.query('DELETE FROM unit WHERE id IN (?)', [units])
   for (const model of added.models) {
     if (await m.existsBy(Unit, { modelId: model })) continue

@@ -1,3 +1,4 @@
+import { asRead } from '@dialytica/core/intake'
 import { foldAll, type JobEvent } from '@dialytica/core/log'
 import { photosIn, renamed } from '@dialytica/core/parcel'
 import type { ReadRecord, RecordMachine } from '@dialytica/core/record'
@@ -33,7 +34,14 @@ async function unitFor(m: EntityManager, shopId: string, of: RecordMachine, adde
       },
     ])
   const plate = { shopId, modelId: model.id, serial: of.serial ?? 'not known' }
-  const unit = { ...plate, id: randomUUID(), stands: '', made: of.made ?? null, createdAt }
+  const unit = {
+    ...plate,
+    asRead: asRead(plate.serial),
+    id: randomUUID(),
+    stands: '',
+    made: of.made ?? null,
+    createdAt,
+  }
   await m.insert(Unit, unit).catch(ignoreDouble)
   const { id } = await m.findOneByOrFail(Unit, plate)
   if (id === unit.id) added.units.push(id)

@@ -2,6 +2,7 @@ import { calls } from '@dialytica/core/wire'
 import { share, shared } from './customer-page.ts'
 import { health } from './health.ts'
 import { book, bookHand, bookPdf, tellBook } from './book.ts'
+import { floor } from './floor.ts'
 import { addEvents, events, job, jobs } from './jobs.ts'
 import { hand, invite, join, putHand } from './joining.ts'
 import { labels } from './labels.ts'
@@ -46,6 +47,7 @@ export const routes: readonly Route[] = [
   units,
   addUnit,
   unit,
+  floor,
   jobs,
   job,
   events,

@@ -1,5 +1,5 @@
 import { calls } from '@dialytica/core/wire'
-import { IsNull, Not } from 'typeorm'
+import { In, IsNull, Not } from 'typeorm'
 import { Job, Model, Unit, type JobRow } from '../entities/index.ts'
 import { append } from '../joblog/append.ts'
 import { eventsAfter } from '../joblog/states.ts'
@@ -23,10 +23,12 @@ const shown = ({ id, seq, summary, openedAt, changedAt, closedAt }: JobRow) => (
   closedAt: closedAt?.toISOString() ?? null,
 })
 
-/** Jobs with the machine they are of, in two range reads. */
-async function withMachines({ db }: Context, shopId: string, jobs: JobRow[]) {
-  const units = new Map((await db.getRepository(Unit).findBy({ shopId })).map(u => [u.id, u]))
-  const models = new Map((await db.getRepository(Model).findBy({ shopId })).map(m => [m.id, m]))
+/** Jobs with the machine they are of; no other is read. */
+export async function withMachines({ db }: Pick<Context, 'db'>, jobs: readonly JobRow[]) {
+  const unitIds = [...new Set(jobs.map(j => j.unitId))]
+  const units = new Map((await db.getRepository(Unit).findBy({ id: In(unitIds) })).map(u => [u.id, u]))
+  const modelIds = [...new Set([...units.values()].map(u => u.modelId))]
+  const models = new Map((await db.getRepository(Model).findBy({ id: In(modelIds) })).map(m => [m.id, m]))
   return jobs.map(job => {
     const unit = units.get(job.unitId)!
     const { maker, code, family } = models.get(unit.modelId)!
@@ -38,18 +40,32 @@ async function withMachines({ db }: Context, shopId: string, jobs: JobRow[]) {
   })
 }
 
+/** So many are told at once. */
+const page = 50
+/** By what a list of jobs is ordered and paged, newest first. */
+const orders = { open: 'changedAt', closed: 'closedAt', all: 'changedAt' } as const
+
 export const jobs = route(calls.jobs, {
-  summary: 'The jobs of the shop, those that stand open first; at most 200',
+  summary:
+    'The jobs of the shop or of one unit, at most 50: closed ones by when they were closed, others by when they changed, newest first',
   who: 'viewer',
   replies: { 200: 'Jobs with their machine and summary' },
   async answer(context, { person, query }) {
-    const closedAt = query.state === 'open' ? IsNull() : query.state === 'closed' ? Not(IsNull()) : undefined
-    const rows = await context.db.getRepository(Job).find({
-      where: { shopId: person.shopId, ...(closedAt && { closedAt }) },
-      order: { closedAt: 'ASC', changedAt: 'DESC' },
-      take: 200,
-    })
-    return withMachines(context, person.shopId, rows)
+    const { state = 'all', unit, before } = query as { state?: 'open' | 'closed'; unit?: string; before?: string }
+    const by = orders[state]
+    const asked = context.db
+      .getRepository(Job)
+      .createQueryBuilder('j')
+      .where({ shopId: person.shopId, ...(unit && { unitId: unit }) })
+      .orderBy(`j.${by}`, 'DESC')
+      .addOrderBy('j.id', 'DESC')
+      .take(page)
+    if (state !== 'all') asked.andWhere({ closedAt: state === 'open' ? IsNull() : Not(IsNull()) })
+    if (before) {
+      const [at, id] = before.split('_') as [string, string]
+      asked.andWhere(`j.${by} <= :at AND (j.${by} < :at OR j.id < :id)`, { at: new Date(at), id })
+    }
+    return withMachines(context, await asked.getMany())
   },
 })
 
@@ -58,8 +74,7 @@ export const job = route(calls.job, {
   who: 'viewer',
   joined: true,
   replies: { 200: 'The job with its machine and summary' },
-  answer: async (context, asked) =>
-    (await withMachines(context, asked.person.shopId, [await jobOf(context, asked)]))[0]!,
+  answer: async (context, asked) => (await withMachines(context, [await jobOf(context, asked)]))[0]!,
 })
 
 export const events = route(calls.events, {

@@ -1,34 +1,30 @@
-import { lastSaid, type BodyOf, type EventName } from '@dialytica/core/log'
-import { In, type EntityManager } from 'typeorm'
-import { Event, Model } from '../entities/index.ts'
+import { lastSaid, type BodyOf } from '@dialytica/core/log'
+import type { EntityManager } from 'typeorm'
+import { Model } from '../entities/index.ts'
+import type { AskedOfShop } from '../joblog/said.ts'
 import { notFound } from '../problems.ts'
 import { newestEvents } from './newest-events.ts'
 
 type Db = Pick<EntityManager, 'getRepository'>
-type Said<K extends EventName> = BodyOf<K> & { at: string }
+type Said<K extends AskedOfShop> = BodyOf<K> & { at: string }
 
 /** What the jobs of a shop, or of one model of it, say of a kind and did not take back, from so many events, the newest of them. */
-export async function saidIn<K extends EventName>(
+export async function saidIn<K extends AskedOfShop>(
   db: Db,
   shop: string,
   kind: K,
   newest: number,
   model?: string,
 ): Promise<{ job: string; said: Said<K> }[]> {
-  const rows = await newestEvents(db, shop, [kind], newest, model)
-  const jobs = [...new Set(rows.map(r => r.jobId))]
-  const withdrawn = await db.getRepository(Event).findBy({ jobId: In(jobs), kind: 'entry-withdrawn' })
-  const gone = new Set(withdrawn.map(w => (w.body as BodyOf<'entry-withdrawn'>).entry))
-  return rows
-    .filter(({ id }) => !gone.has(id))
-    .map(({ at, jobId, body }) => ({
-      job: jobId,
-      said: { ...body, at: new Date(at).toISOString() } as unknown as Said<K>,
-    }))
+  const rows = await newestEvents(db, shop, kind, newest, model)
+  return rows.map(({ at, jobId, body }) => ({
+    job: jobId,
+    said: { ...body, at: new Date(at).toISOString() } as unknown as Said<K>,
+  }))
 }
 
 /** Of each thing what was said last of it in a shop, by the time of its word. */
-export const lastSaidIn = async <K extends EventName>(
+export const lastSaidIn = async <K extends AskedOfShop>(
   db: Db,
   shop: string,
   kind: K,
@@ -47,7 +43,7 @@ export async function ofThisShop(db: Db, shop: string, model: string): Promise<v
 }
 
 /** The same of a model, where it is one of this shop; else it is not found. */
-export async function lastSaidOfModel<K extends EventName>(
+export async function lastSaidOfModel<K extends AskedOfShop>(
   db: Db,
   shop: string,
   model: string,

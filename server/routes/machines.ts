@@ -1,10 +1,13 @@
+import { asRead } from '@dialytica/core/intake'
 import { calls } from '@dialytica/core/wire'
-import { Model, Unit } from '../entities/index.ts'
+import { In, Like, MoreThan, type DataSource } from 'typeorm'
+import { Job, Model, Unit, type JobRow, type ModelRow, type UnitRow } from '../entities/index.ts'
 import { notFound, ProblemError } from '../problems.ts'
 import { readMachine, readModel } from '../search/sources.ts'
 import { route } from './routing.ts'
 
-const stored = <T extends { shopId: string; createdAt: Date }>({ shopId: _, createdAt, ...rest }: T) => ({
+const shownModel = ({ shopId: _, createdAt, ...rest }: ModelRow) => ({ ...rest, createdAt: createdAt.toISOString() })
+const shownUnit = ({ shopId: _, asRead: __, createdAt, ...rest }: UnitRow) => ({
   ...rest,
   createdAt: createdAt.toISOString(),
 })
@@ -13,13 +16,18 @@ const readLater = () => undefined
 const isDouble = (error: unknown) => (error as { errno?: number }).errno === 1062
 
 export const models = route(calls.models, {
-  summary: 'The models of the shop',
+  summary: 'The models of the shop, each with how many units of it there are',
   who: 'viewer',
   replies: { 200: 'Models by maker and code' },
-  answer: async ({ db }, { person }) =>
-    (
-      await db.getRepository(Model).find({ where: { shopId: person.shopId }, order: { maker: 'ASC', code: 'ASC' } })
-    ).map(stored),
+  async answer({ db }, { person: { shopId } }) {
+    const all = await db.getRepository(Model).find({ where: { shopId }, order: { maker: 'ASC', code: 'ASC' } })
+    const counts = (await db.query(
+      'SELECT model_id AS model, COUNT(*) AS n FROM unit WHERE shop_id = ? GROUP BY model_id',
+      [shopId],
+    )) as { model: string; n: string }[]
+    const units = new Map(counts.map(c => [c.model, Number(c.n)]))
+    return all.map(m => ({ ...shownModel(m), units: units.get(m.id) ?? 0 }))
+  },
 })
 
 export const addModel = route(calls.addModel, {
@@ -38,7 +46,7 @@ export const addModel = route(calls.addModel, {
       })
     await readModel(db, row).catch(readLater)
     res.status(201)
-    return stored(row)
+    return shownModel(row)
   },
 })
 
@@ -49,21 +57,60 @@ export const model = route(calls.oneModel, {
   async answer({ db }, { person, params }) {
     const row = await db.getRepository(Model).findOneBy({ id: params.model!, shopId: person.shopId })
     if (!row) throw notFound()
-    return stored(row)
+    return shownModel(row)
   },
 })
 
+/** So many units are told at once. */
+const page = 100
+
+const brief = ({ id, closedAt, pieces, summary: { complaint, steps, clean } }: JobRow) => ({
+  ...{ id, closedAt: closedAt?.toISOString() ?? null, complaint, steps, pieces },
+  ...(clean !== undefined && { clean }),
+})
+
+/** How often units were opened here, the job that stands open on each, and the one that changed last. */
+async function jobsOn(db: DataSource, units: readonly UnitRow[]) {
+  if (!units.length) return () => ({ jobs: 0, open: null, last: null })
+  const ids = units.map(u => u.id)
+  const counts = (await db.query(
+    `SELECT unit_id AS unit, COUNT(*) AS n,
+       SUBSTRING_INDEX(GROUP_CONCAT(id ORDER BY (closed_at IS NULL) DESC, changed_at DESC), ',', 1) AS last
+     FROM job WHERE unit_id IN (?) GROUP BY unit_id`,
+    [ids],
+  )) as { unit: string; n: string; last: string }[]
+  const last = new Map(
+    (await db.getRepository(Job).findBy({ id: In(counts.map(c => c.last)) })).map(
+      j => [j.unitId, j] as [string, JobRow],
+    ),
+  )
+  const n = new Map(counts.map(c => [c.unit, Number(c.n)]))
+  return (unit: string) => {
+    const job = last.get(unit)
+    return { jobs: n.get(unit) ?? 0, open: job && !job.closedAt ? job.id : null, last: job ? brief(job) : null }
+  }
+}
+
 export const units = route(calls.units, {
-  summary: 'The units of the shop',
+  summary:
+    'Units of the shop, at most 100: of a model by serial, after one; those whose plate begins so, however it was typed; else the newest. Each with its last job',
   who: 'viewer',
-  replies: { 200: 'Units by serial' },
-  answer: async ({ db }, { person, query }) =>
-    (
-      await db.getRepository(Unit).find({
-        where: { shopId: person.shopId, ...(query.model && { modelId: query.model }) },
-        order: { serial: 'ASC' },
-      })
-    ).map(stored),
+  replies: { 200: 'Units with how often each was opened here' },
+  async answer({ db }, { person, query: { model: modelId, serial, after } }) {
+    const begins = serial ? asRead(serial) : ''
+    const rows = await db.getRepository(Unit).find({
+      where: {
+        shopId: person.shopId,
+        ...(modelId && { modelId }),
+        ...(begins && { asRead: Like(`${begins}%`) }),
+        ...(after && { serial: MoreThan(after) }),
+      },
+      order: modelId || begins ? { serial: 'ASC' } : { createdAt: 'DESC' },
+      take: page,
+    })
+    const of = await jobsOn(db, rows)
+    return rows.map(u => ({ ...shownUnit(u), ...of(u.id) }))
+  },
 })
 
 export const unit = route(calls.oneUnit, {
@@ -73,7 +120,7 @@ export const unit = route(calls.oneUnit, {
   async answer({ db }, { person, params }) {
     const row = await db.getRepository(Unit).findOneBy({ id: params.unit!, shopId: person.shopId })
     if (!row) throw notFound()
-    return stored(row)
+    return shownUnit(row)
   },
 })
 
@@ -84,7 +131,13 @@ export const addUnit = route(calls.addUnit, {
   async answer({ db }, { person, body, res }) {
     const of = await db.getRepository(Model).findOneBy({ id: body.modelId, shopId: person.shopId })
     if (!of) throw notFound()
-    const row = { ...body, made: body.made ?? null, shopId: person.shopId, createdAt: new Date() }
+    const row = {
+      ...body,
+      asRead: asRead(body.serial),
+      made: body.made ?? null,
+      shopId: person.shopId,
+      createdAt: new Date(),
+    }
     await db
       .getRepository(Unit)
       .insert(row)
@@ -95,6 +148,6 @@ export const addUnit = route(calls.addUnit, {
       })
     await readMachine(db, row).catch(readLater)
     res.status(201)
-    return stored(row)
+    return shownUnit(row)
   },
 })

@@ -1,23 +1,24 @@
-import type { EventName } from '@dialytica/core/log'
 import type { EntityManager } from 'typeorm'
-import { Event } from '../entities/index.ts'
+import { Event, type EventRow } from '../entities/index.ts'
+import type { AskedOfShop } from '../joblog/said.ts'
 
-/** The events of some kinds in all jobs of a shop, or of one model of it, at most so many, those that came last first. */
-export const newestEvents = (
+/** The events of a kind in all jobs of a shop, or of one model of it, that were not taken back: at most so many, those that came last first. */
+export function newestEvents(
   db: Pick<EntityManager, 'getRepository'>,
   shop: string,
-  kinds: readonly EventName[],
+  kind: AskedOfShop,
   most: number,
   model?: string,
-) => {
+): Promise<EventRow[]> {
   const asked = db
     .getRepository(Event)
     .createQueryBuilder('e')
-    .innerJoin('job', 'j', 'j.id = e.job_id')
-    .where('j.shop_id = :shop', { shop })
-    .andWhere('e.kind IN (:...kinds)', { kinds })
-    .orderBy('e.received_at', 'DESC')
+    .innerJoin('said', 's', 's.job_id = e.job_id AND s.seq = e.seq')
+    .where('s.shop_id = :shop AND s.kind = :kind', { shop, kind })
+    .orderBy('s.received_at', 'DESC')
+    .addOrderBy('s.job_id', 'DESC')
+    .addOrderBy('s.seq', 'DESC')
     .limit(most)
-  if (model) asked.innerJoin('unit', 'u', 'u.id = j.unit_id').andWhere('u.model_id = :model', { model })
+  if (model) asked.andWhere('s.model_id = :model', { model })
   return asked.getMany()
 }

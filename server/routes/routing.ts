@@ -7,6 +7,7 @@ import { mayAct } from '../people/roles.ts'
 import { personOf, tokenIn } from '../people/sessions.ts'
 import { parcelFolder } from '../parcels/pack.ts'
 import { notFound, ProblemError } from '../problems.ts'
+import { forShop } from '../shares.ts'
 import { counted, formBytes, passed, readBytes, readJson, readToFile, type Rate } from './admission.ts'
 
 /** What is asked: checked parameters and body, and who asks. `person` is set wherever `who` is a role. */
@@ -94,6 +95,7 @@ export function mount(app: Express, context: Context, r: Route, before: readonly
       context.answers?.(r, answer)
       res.json(answer)
     }
-    await (r.inTurn ? r.inTurn(context).take(person.id, work) : work())
+    const done = person ? () => forShop(person.shopId, work) : work
+    await (r.inTurn ? r.inTurn(context).take(person.id, done) : done())
   })
 }

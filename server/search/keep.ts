@@ -3,8 +3,8 @@ import type { Family } from '@dialytica/core/machine'
 import { createHash } from 'node:crypto'
 import type { EntityManager } from 'typeorm'
 
-/** Raised when things are found by other words than before: every source is then read anew. */
-export const edition = 1
+/** Raised when more or other words are kept of a source than before: every source is then read anew. */
+export const edition = 2
 
 /** What is read: a job, a machine or a model, with the model it is of, up to which event, and when it changed last. */
 export interface Source {

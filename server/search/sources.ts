@@ -4,6 +4,7 @@ import { Job, Model, Unit, type ModelRow, type UnitRow } from '../entities/index
 import { stateAt, type States } from '../joblog/states.ts'
 import { retried } from '../retried.ts'
 import { edition, keep, type Source } from './keep.ts'
+import { keepPhrases } from './phrases.ts'
 
 const keptWhole = (db: DataSource, source: Source, findables: readonly Findable[]) =>
   retried(() => db.transaction(m => keep(m, source, findables)))
@@ -33,7 +34,12 @@ export async function readJob(db: DataSource, states: States, id: string): Promi
   const model = await modelOf(db.manager, unit.modelId)
   const state = await stateAt(db.manager, states, id, job.seq)
   const source = { id, shop: job.shopId, model, seq: job.seq, at: job.changedAt }
-  await keptWhole(db, source, findablesOf(state, model.family))
+  await retried(() =>
+    db.transaction(async m => {
+      await keep(m, source, findablesOf(state, model.family))
+      await keepPhrases(m, job.shopId, id, state)
+    }),
+  )
 }
 
 /** The tables of what is read, each with what else says that it was not read as far as it goes now. */

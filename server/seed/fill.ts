@@ -1,4 +1,5 @@
 import { ofMachine, ofModel, findablesOf } from '@dialytica/core/findable'
+import { asRead } from '@dialytica/core/intake'
 import type { Photo } from '@dialytica/core/log'
 import { dice } from '@dialytica/core/test/dice.ts'
 import { madeTruth, type Truth } from '@dialytica/core/test/told-anew.ts'
@@ -11,6 +12,7 @@ import { Model, Unit, type ModelRow, type UnitRow } from '../entities/index.ts'
 import { writeWhole, type WholeJob } from '../joblog/write-whole.ts'
 import { sha256, takeIn } from '../photos/store.ts'
 import { keep } from '../search/keep.ts'
+import { keepPhrases } from '../search/phrases.ts'
 
 /** How large a made-up shop is. */
 export interface Size {
@@ -62,6 +64,8 @@ async function drawn({ db, data, shop }: For, truths: readonly Truth[]): Promise
   return all
 }
 
+const plated = (serial: string) => ({ serial, asRead: asRead(serial) })
+
 /** So many jobs are written in one transaction. */
 const together = 20
 
@@ -91,7 +95,7 @@ export async function fillShop(of: For, size: Size, say: (line: string) => void 
     id: id(),
     shopId: shop,
     modelId: models[i % nModels]!.id,
-    serial: `${d.int(1000, 9999)}-${String(i).padStart(4, '0')}`,
+    ...plated(`${d.int(1000, 9999)}-${String(i).padStart(4, '0')}`),
     stands: `${d.pick(rooms)} ${d.int(1, 40)}`,
     made: d.int(2008, 2026),
     createdAt,
@@ -138,6 +142,7 @@ export async function fillShop(of: For, size: Size, say: (line: string) => void 
         const { job, at } = log.at(-1)!
         const source = { id: job, shop, model, seq: log.length, at: new Date(at) }
         await keep(m, source, findablesOf(state, model.family))
+        await keepPhrases(m, shop, job, state)
       }
       if ((first / together) % 25 === 24) say(`${first + together} of ${jobs} jobs`)
     })

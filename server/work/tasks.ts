@@ -23,9 +23,11 @@ import { readBehind, readJob } from '../search/sources.ts'
  * The tasks of the worker pool, by name. Each takes and returns plain values; it reads the job from the database itself, so that
  * the thread that answers hands over nothing but ids.
  */
+/** A task is ended after two minutes; nothing in it may hold the database for longer. */
+const ofTasks = { connections: 2, own: 2, seconds: 110 }
 let connection: Promise<DataSource> | undefined
 const database = (url: string) =>
-  (connection ??= open(url, 2).catch(error => {
+  (connection ??= open(url, ofTasks).catch(error => {
     // A database that was away is asked again by the next task.
     connection = undefined
     throw error

@@ -1,3 +1,4 @@
+import { daysBetween as daysInZone } from '@dialytica/core/ledger'
 import { useSession } from '../stores/session.ts'
 
 const forms = {
@@ -5,6 +6,8 @@ const forms = {
   minute: { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' },
   weekday: { weekday: 'long' },
 } satisfies Record<string, Intl.DateTimeFormatOptions>
+
+const halfYear = 183 * 86_400_000
 
 /** What stands where a moment is none. */
 const unknown = 'not known'
@@ -22,13 +25,12 @@ function calendar(locale: string, form: Intl.DateTimeFormatOptions, timeZone: st
 export function inShopTime(moment: string, form: keyof typeof forms): string {
   const timeZone = useSession().person?.timeZone ?? 'UTC'
   const at = new Date(moment)
-  return Number.isNaN(at.getTime()) ? unknown : calendar('en-GB', forms[form], timeZone).format(at)
+  if (Number.isNaN(at.getTime())) return unknown
+  // Without its year a day of long ago is taken for one of this year.
+  const year = form === 'day' && Math.abs(Date.now() - at.getTime()) > halfYear ? { year: 'numeric' as const } : {}
+  return calendar('en-GB', { ...forms[form], ...year }, timeZone).format(at)
 }
 
 /** Whole days of the shop's calendar between two moments; none where one of them is no moment. */
-export function daysBetween(from: string, to: Date): number {
-  const timeZone = useSession().person?.timeZone ?? 'UTC'
-  if (Number.isNaN(Date.parse(from))) return 0
-  const day = (d: Date) => Date.parse(calendar('en-CA', {}, timeZone).format(d))
-  return Math.round((day(to) - day(new Date(from))) / 86_400_000)
-}
+export const daysBetween = (from: string, to: Date): number =>
+  daysInZone(from, to, useSession().person?.timeZone ?? 'UTC')

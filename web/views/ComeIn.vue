@@ -5,7 +5,7 @@ import { anatomy, families, type Family } from '@dialytica/core/machine'
 import { limits } from '@dialytica/core/schema'
 import { NButton, NInput, NRadioButton, NRadioGroup } from 'naive-ui'
 import { v4 } from 'uuid'
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import Cutaway from '../parts/Cutaway.vue'
 import PlateEntry from '../parts/PlateEntry.vue'
@@ -30,11 +30,12 @@ const complaint = ref('')
 const photo = ref<Photo | null>(null)
 const problem = ref('')
 const busy = ref(false)
-onMounted(() => machines.load().catch(error => (problem.value = (error as Error).message)))
+/** The models and units that are known here, once they are at hand. */
+const atHand = machines.load().catch(error => (problem.value = (error as Error).message))
 const shownFamily = computed<Family>(() => model.value?.family ?? family.value ?? 'front-loader')
 
 /** A code on the plate is read: by the simulated scanner in the demo, else by the camera. */
-function read(): void {
+async function read(): Promise<void> {
   problem.value = ''
   if (!camera.simulated)
     return camera.ask({
@@ -44,6 +45,7 @@ function read(): void {
       keep: () => undefined,
       read: text => (plate.value = text),
     })
+  await atHand
   const found = plates.read()
   if (found) plate.value = found
   else problem.value = 'The simulated scanner sees no plate: type it.'

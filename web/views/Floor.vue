@@ -1,22 +1,26 @@
 <script setup lang="ts">
-import { byToday, piecesOwed } from '@dialytica/core/ledger'
+import { piecesOwed } from '@dialytica/core/ledger'
 import { inWords, say, sentence, text } from '@dialytica/core/words'
-import { computed, onMounted, ref } from 'vue'
+import { NButton } from 'naive-ui'
+import { computed, onMounted, ref, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
 import { inShopTime } from '../data/time.ts'
 import Guarded from '../parts/Guarded.vue'
 import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
+import Seen from '../parts/Seen.vue'
 import ShopHead from '../parts/ShopHead.vue'
-import { useMachines } from '../stores/machines.ts'
+import { useFloor } from '../stores/floor.ts'
 import { useSession } from '../stores/session.ts'
+import { useDebounceFn, useInfiniteScroll } from '@vueuse/core'
 import { useDemoArrivals } from './floor/demo-arrivals.ts'
 import FloorCard from './floor/FloorCard.vue'
+import FloorFilter from './floor/FloorFilter.vue'
 import { todayOf } from './floor/today-of.ts'
 import { wayOf } from './floor/way-of.ts'
 
-const machines = useMachines()
+const store = useFloor()
 const session = useSession()
 const router = useRouter()
 const loaded = ref(false)
@@ -26,24 +30,41 @@ const arrivals = useDemoArrivals()
 
 onMounted(async () => {
   try {
-    await machines.load()
+    await store.load()
   } catch (error) {
     problem.value = (error as Error).message
   }
   loaded.value = true
 })
 /** The machines that stand open, those that can go on today first. */
-const open = computed(() =>
-  machines.jobs
-    .filter(j => !j.closedAt)
-    .map(job => ({ job, today: todayOf(job, now) }))
-    .sort((a, b) => byToday(a.today, b.today)),
+const open = computed(() => (store.floor?.jobs ?? []).map(job => ({ job, today: todayOf(job, now) })))
+const goOn = computed(() => (store.floor ? store.floor.late + store.floor.goesOn : 0))
+const showsClosed = computed(() => store.today === 'closed')
+const isNarrowed = computed(() => store.words.trim() !== '' || store.today !== '')
+/** A few of those that were closed lately stand under the floor; all of them where they are asked for. */
+const lately = 6
+const closed = computed(() =>
+  showsClosed.value ? store.closed : isNarrowed.value ? [] : store.closed.slice(0, lately),
 )
-const goOn = computed(() => open.value.filter(o => o.today.is !== 'waits').length)
-const closed = computed(() => machines.jobs.filter(j => j.closedAt).slice(0, 6))
-const pieces = computed(() => open.value.reduce((n, { job }) => n + piecesOwed(job.summary.owed), 0))
+async function again(): Promise<void> {
+  try {
+    await store.load()
+    problem.value = ''
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+}
+const earlier = () => store.earlier().catch((error: Error) => (problem.value = error.message))
+const afterTyping = useDebounceFn(again, 180)
+watch(() => store.words, afterTyping)
+watch(() => store.today, again)
+const view = ref<HTMLElement | null>(null)
+useInfiniteScroll(view, () => store.more().catch(() => undefined), {
+  distance: 600,
+  canLoadMore: () => store.floor?.more ?? false,
+})
 const heading = computed(() => {
-  const n = open.value.length
+  const n = store.floor?.open ?? 0
   if (!n) return 'No machine stands open.'
   return n === 1 ? 'One machine stands open.' : text(sentence(say`${inWords(n)} machines stand open`))
 })
@@ -51,7 +72,7 @@ useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-i
 </script>
 
 <template>
-  <div class="floor">
+  <div ref="view" class="floor">
     <ShopHead>
       <LinkButton v-if="session.mayWork" type="primary" :to="{ name: 'come-in' }"
         >A machine comes in <kbd>N</kbd></LinkButton
@@ -60,24 +81,30 @@ useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-i
     <main>
       <div class="title">
         <h1>{{ loaded ? heading : 'Looking at the floor.' }}</h1>
-        <p v-if="open.length" class="today">{{ goOn }} of them can go on today.</p>
-        <p v-if="pieces" class="pieces">{{ pieces }} pieces are off them.</p>
+        <p v-if="store.floor?.open" class="today">{{ goOn }} of them can go on today.</p>
+        <p v-if="store.floor?.pieces" class="pieces">{{ store.floor.pieces }} pieces are off them.</p>
       </div>
       <Problem :says="problem" />
       <p v-if="arrivals" class="note" role="status">
         The demo is being drawn: {{ arrivals.machines }} of {{ arrivals.of }} machines are in.
       </p>
-      <p v-else-if="loaded && !open.length && !problem" class="first">
+      <FloorFilter v-if="store.floor && (isNarrowed || store.floor.open > 4)" :floor="store.floor" />
+      <p v-if="isNarrowed && !showsClosed && loaded && !open.length && !problem" class="first" role="status">
+        No machine that stands open is one of these.
+      </p>
+      <p v-else-if="!arrivals && loaded && !open.length && !problem" class="first">
         Start with the rating plate: press N, or touch “A machine comes in”.
       </p>
-      <ul class="machines" aria-label="Machines that stand open">
+      <ul v-if="!showsClosed" class="machines" aria-label="Machines that stand open">
         <li v-for="({ job, today }, i) in open" :key="job.id">
-          <Guarded :what="`${job.model.code} ${job.unit.serial}`" :of="job.seq">
-            <FloorCard :job="job" :today="today" :first="i === 0" :now="now" />
-          </Guarded>
+          <Seen :height="430">
+            <Guarded :what="`${job.model.code} ${job.unit.serial}`" :of="job.seq">
+              <FloorCard :job="job" :today="today" :first="i === 0" :now="now" />
+            </Guarded>
+          </Seen>
         </li>
       </ul>
-      <section v-if="closed.length" class="closed">
+      <section v-if="closed.length" class="closed" aria-label="Closed lately">
         <h2>Closed lately</h2>
         <ul>
           <li v-for="job in closed" :key="job.id">
@@ -92,6 +119,7 @@ useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-i
             </RouterLink>
           </li>
         </ul>
+        <NButton v-if="showsClosed && store.moreClosed" block @click="earlier">Earlier</NButton>
       </section>
     </main>
   </div>

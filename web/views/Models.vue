@@ -1,31 +1,51 @@
 <script setup lang="ts">
-import { piecesOwed } from '@dialytica/core/ledger'
-import { anatomy } from '@dialytica/core/machine'
-import { NButton } from 'naive-ui'
-import { computed, onMounted, ref } from 'vue'
-import { RouterLink } from 'vue-router'
-import { inShopTime } from '../data/time.ts'
+import { anatomy, families } from '@dialytica/core/machine'
+import { limits } from '@dialytica/core/schema'
+import { NButton, NInput, NVirtualList } from 'naive-ui'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import Choice from '../parts/Choice.vue'
 import Cutaway from '../parts/Cutaway.vue'
 import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
 import { useMachines } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
-import { toBook, toJob, toModelWayIn } from '../ways.ts'
+import { toBook, toModelWayIn } from '../ways.ts'
+import ModelUnits from './models/ModelUnits.vue'
 
-/** The models of the shop, the units of the chosen one, and the jobs on each. */
+/** The models of the shop, of which only those that are seen are drawn; of the chosen one its units and their jobs. */
 const machines = useMachines()
-const chosen = ref<string | null>(null)
-const problem = ref('')
-onMounted(async () => {
-  await machines.load().catch(error => (problem.value = (error as Error).message))
-  chosen.value ??= machines.models[0]?.id ?? null
-})
 const session = useSession()
+const route = useRoute()
+const router = useRouter()
+const problem = ref('')
+const words = ref('')
+const family = ref<(typeof families)[number] | 'all'>('all')
+const kinds = [
+  { value: 'all' as const, label: 'all kinds' },
+  ...families.map(f => ({ value: f, label: anatomy[f].name })),
+]
+const plain = (text: string) => text.toUpperCase().replace(/[^\p{L}\p{N}]/gu, '')
+const shown = computed(() => {
+  const asked = words.value.split(/\s+/).map(plain).filter(Boolean)
+  return machines.models.filter(m => {
+    const of = plain(`${m.maker}${m.code}${m.notes}`)
+    return (family.value === 'all' || m.family === family.value) && asked.every(word => of.includes(word))
+  })
+})
+const chosen = computed(() => (route.query.model as string | undefined) ?? shown.value[0]?.id)
 const model = computed(() => machines.models.find(m => m.id === chosen.value))
-const units = computed(() => machines.units.filter(u => u.modelId === chosen.value))
-const jobsOf = (unit: string) => machines.jobs.filter(j => j.unit.id === unit)
-const count = (id: string) => machines.units.filter(u => u.modelId === id).length
+const choose = (id: string) => void router.replace({ query: { model: id } })
+const list = ref<InstanceType<typeof NVirtualList> | null>(null)
+/** What was chosen is in sight, also where it was chosen by its address. */
+watch([list, () => machines.models], async () => {
+  await nextTick()
+  const index = shown.value.findIndex(m => m.id === chosen.value)
+  if (index > 0) list.value?.scrollTo({ index })
+})
+onMounted(() => machines.load().catch(error => (problem.value = (error as Error).message)))
+const units = (n: number) => (n === 1 ? 'one unit' : `${n} units`)
 </script>
 
 <template>
@@ -35,14 +55,27 @@ const count = (id: string) => machines.units.filter(u => u.modelId === id).lengt
     <main>
       <nav aria-label="Models">
         <h1>Models</h1>
-        <ul>
-          <li v-for="m in machines.models" :key="m.id">
-            <NButton class="model" :bordered="false" block :aria-pressed="m.id === chosen" @click="chosen = m.id">
+        <form v-if="machines.models.length" class="filter" role="search" @submit.prevent>
+          <NInput
+            v-model:value="words"
+            clearable
+            :maxlength="limits.plate"
+            placeholder="maker, code"
+            :input-props="{ 'aria-label': 'Which models', enterkeyhint: 'search', autocomplete: 'off' }"
+          />
+          <Choice label="Which kind" :value="family" :options="kinds" @choose="family = $event" />
+        </form>
+        <p v-if="shown.length < machines.models.length" class="soft count" role="status">
+          {{ shown.length }} of {{ machines.models.length }}
+        </p>
+        <NVirtualList ref="list" class="list" :items="shown" :item-size="66" key-field="id">
+          <template #default="{ item: m }">
+            <NButton class="model" :bordered="false" block :aria-pressed="m.id === chosen" @click="choose(m.id)">
               <b>{{ m.maker }} {{ m.code }}</b>
-              <span>{{ anatomy[m.family].name }}, {{ count(m.id) === 1 ? 'one unit' : `${count(m.id)} units` }}</span>
+              <span>{{ anatomy[m.family as 'front-loader'].name }}, {{ units(m.units) }}</span>
             </NButton>
-          </li>
-        </ul>
+          </template>
+        </NVirtualList>
         <p v-if="!machines.models.length" class="soft">
           No model yet. It is added when its first machine comes in by its plate.
         </p>
@@ -53,32 +86,11 @@ const count = (id: string) => machines.units.filter(u => u.modelId === id).lengt
       <section v-if="model" class="one">
         <h2>{{ model.maker }} {{ model.code }}</h2>
         <p class="soft">{{ model.notes }}</p>
-        <p>
+        <p class="ways">
           <LinkButton :to="toBook(model.id)">Its book</LinkButton>
           <LinkButton :to="toModelWayIn(model.id)">Ways in</LinkButton>
         </p>
-        <ul class="units">
-          <li v-for="u in units" :key="u.id">
-            <h3>
-              <span class="mono">{{ u.serial }}</span>
-            </h3>
-            <p class="soft">{{ u.stands }}</p>
-            <ul>
-              <li v-for="j in jobsOf(u.id)" :key="j.id">
-                <RouterLink :to="toJob(j.id, 'valley')">
-                  <span>{{ j.summary.complaint || 'no complaint noted' }}</span>
-                  <span class="soft">{{ j.summary.steps }} steps</span>
-                  <span v-if="j.closedAt" class="clean"
-                    >{{ j.summary.clean ? 'closed clean' : 'closed with debts' }}
-                    {{ inShopTime(j.closedAt, 'day') }}</span
-                  >
-                  <span v-else class="off">{{ piecesOwed(j.summary.owed) }} off, open</span>
-                </RouterLink>
-              </li>
-              <li v-if="!jobsOf(u.id).length" class="soft">never opened here</li>
-            </ul>
-          </li>
-        </ul>
+        <ModelUnits :key="model.id" :model="model" />
       </section>
       <div v-if="model" class="machine"><Cutaway :family="model.family" large /></div>
     </main>
@@ -89,20 +101,39 @@ const count = (id: string) => machines.units.filter(u => u.modelId === id).lengt
 .models {
   display: flex;
   flex-direction: column;
-  overflow: auto;
+  height: 100%;
 }
 main {
   flex: 1;
   display: grid;
   grid-template-columns: 300px 1fr 380px;
+  grid-template-rows: minmax(0, 1fr);
   min-height: 0;
 }
 nav {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
   border-right: 2px solid var(--rule);
   padding: 16px 0;
 }
+.list {
+  flex: 1;
+  min-height: 0;
+}
+.filter {
+  display: grid;
+  gap: 6px;
+  padding: 0 20px 10px;
+}
+.filter .choice {
+  width: 100%;
+}
+.count {
+  padding: 0 20px 6px;
+}
 .from-outside {
-  padding: 12px 20px;
+  padding: 12px 20px 0;
 }
 h1 {
   font-size: 30px;
@@ -111,7 +142,7 @@ h1 {
 .model {
   justify-content: flex-start;
   padding: 10px 20px;
-  min-height: 56px;
+  height: 66px;
   border-top: 1px solid var(--hair);
   border-radius: 0;
   font-weight: 500;
@@ -132,40 +163,22 @@ h1 {
 h2 {
   font-size: 30px;
 }
-.units > li {
-  border-top: 2px solid var(--rule);
-  padding: 12px 0;
-  margin-top: 12px;
-}
-h3 {
-  font-size: 22px;
-}
-.units a {
-  display: grid;
-  grid-template-columns: 1fr 90px 190px;
-  gap: 12px;
-  align-items: center;
-  min-height: 48px;
-  border-top: 1px solid var(--hair);
-  margin-top: 8px;
-  padding: 4px 0;
-  text-decoration: none;
-}
-.clean {
-  color: var(--work);
-  font-weight: 650;
-}
-.off {
-  color: var(--off);
-  font-weight: 650;
+.ways {
+  display: flex;
+  gap: 10px;
+  padding-top: 6px;
 }
 .machine {
   border-left: 2px solid var(--rule);
   padding: 16px;
 }
 @media (max-width: 1000px) {
+  .models {
+    height: auto;
+    min-height: 100%;
+  }
   main {
-    grid-template-columns: 1fr;
+    display: block;
   }
   .machine {
     display: none;
@@ -174,8 +187,8 @@ h3 {
     border-right: 0;
     border-bottom: 2px solid var(--rule);
   }
-  .units a {
-    grid-template-columns: 1fr auto;
+  .list {
+    max-height: 264px;
   }
 }
 </style>

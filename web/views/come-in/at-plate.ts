@@ -1,7 +1,8 @@
 import { findPlates } from '@dialytica/core/intake'
 import type { Family } from '@dialytica/core/machine'
-import type { Model, Unit } from '@dialytica/core/wire'
-import { computed, ref } from 'vue'
+import type { KnownUnit, Model, Unit } from '@dialytica/core/wire'
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import { useMachines } from '../../stores/machines.ts'
 
 /** What the plate of a machine that comes in says, what the shop knows of it, and what has to be told besides. */
@@ -20,16 +21,20 @@ export function useAtPlate() {
   const model = computed<Model | undefined>(() => exact.value?.of)
   const code = computed(() => model.value?.code ?? words.value[0] ?? '')
   const serial = computed(() => (exact.value ? exact.value.rest.toUpperCase() : words.value.slice(1).join(' ')))
-  const unit = computed<Unit | undefined>(() =>
+  const unit = computed<KnownUnit | undefined>(() =>
     machines.units.find(u => u.modelId === model.value?.id && u.serial.toUpperCase() === serial.value),
   )
-  const standing = computed(() => machines.jobs.find(j => j.unit.id === unit.value?.id && !j.closedAt))
+  // What the shop has of this serial is looked up while it is typed; without the server the units that are at hand must do.
+  const look = useDebounceFn((id: string, typed: string) => machines.find(id, typed).catch(() => undefined), 180)
+  watch([() => model.value?.id, serial], ([id, typed]) => {
+    if (id && typed.length > 1) void look(id, typed)
+  })
 
   /** What is still missing, in words; null when the machine can come in. */
   const missing = computed(() => {
     if (!code.value) return 'Read the plate: model code, then serial number.'
     if (!serial.value) return 'The serial number follows the model code, after a space.'
-    if (standing.value) return 'This machine already stands open: go on with it from the floor.'
+    if (unit.value?.open) return 'This machine already stands open: go on with it from the floor.'
     if (!model.value && !family.value) return 'This model is new here: touch which kind of machine it is.'
     if (!model.value && !maker.value.trim()) return 'This model is new here: name its maker.'
     if (made.value && !/^(19|20)\d\d$/.test(made.value)) return 'The year of make has four figures, like 2019.'

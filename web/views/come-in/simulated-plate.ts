@@ -8,7 +8,7 @@ import { useMachines } from '../../stores/machines.ts'
 /** The plates that the simulated devices can be held to: those of machines that do not stand open. */
 export function useSimulatedPlates() {
   const machines = useMachines()
-  const free = computed(() => machines.units.filter(u => !machines.jobs.some(j => j.unit.id === u.id && !j.closedAt)))
+  const free = computed(() => machines.units.filter(u => !u.open))
   const plateOf = (u: Unit) => `${machines.models.find(m => m.id === u.modelId)!.code} ${u.serial}`
   /** What the simulated scanner reads off one of them; undefined when none is before it. */
   const read = () => scan(free.value.map(plateOf))

@@ -1,0 +1,70 @@
+import { calls, type Floor, type JobCard, type StandsToday } from '@dialytica/core/wire'
+import { defineStore } from 'pinia'
+import { ref, shallowRef } from 'vue'
+import { api } from '../data/api.ts'
+import { fetchLog } from '../data/job-log.ts'
+import { askOrRecall, keepSaid } from '../data/kept.ts'
+
+/** So many open jobs are kept on this device. */
+const atHand = 24
+/** So many jobs the server tells at once. */
+const page = 50
+
+/** The machines that stand open, as far as they were asked for, and what was closed lately. */
+export const useFloor = defineStore('floor', () => {
+  const floor = shallowRef<Floor | null>(null)
+  const closed = shallowRef<JobCard[]>([])
+  /** What is asked for: words of a plate, a place or a complaint; how they can go on today. */
+  const words = ref('')
+  const today = ref<StandsToday | 'closed' | ''>('')
+  const moreClosed = ref(false)
+  const isNarrowed = () => words.value.trim() !== '' || today.value !== ''
+  const query = (after?: string) => ({
+    ...(words.value.trim() && { words: words.value.trim() }),
+    ...(today.value && today.value !== 'closed' && { today: today.value }),
+    ...(after && { after }),
+  })
+
+  async function load(): Promise<void> {
+    const all = await Promise.all([
+      isNarrowed() ? api(calls.floor, { query: query() }) : askOrRecall('floor', calls.floor, {}),
+      askOrRecall('closed lately', calls.jobs, { query: { state: 'closed' } }),
+    ])
+    floor.value = all[0]
+    closed.value = all[1]
+    moreClosed.value = all[1].length === page
+    void bringHome()
+  }
+  /** The next of the list. What was asked for otherwise meanwhile has its own. */
+  let asked: Promise<void> | null = null
+  async function next(): Promise<void> {
+    const before = floor.value
+    if (!before?.more) return
+    const now = await api(calls.floor, { query: query(before.jobs.at(-1)!.id) })
+    if (floor.value !== before) return
+    const known = new Set(before.jobs.map(j => j.id))
+    floor.value = { ...now, jobs: [...before.jobs, ...now.jobs.filter(j => !known.has(j.id))] }
+    if (!isNarrowed()) await keepSaid('floor', floor.value)
+  }
+  const more = (): Promise<void> => (asked ??= next().finally(() => (asked = null)))
+
+  /** What was closed before that. */
+  async function earlier(): Promise<void> {
+    const last = closed.value.at(-1)!
+    const some = await api(calls.jobs, { query: { state: 'closed', before: `${last.closedAt}_${last.id}` } })
+    closed.value = [...closed.value, ...some]
+    moreClosed.value = some.length === page
+  }
+
+  /** The jobs that stand open are brought to this device one after the other, so that they go on without the server. */
+  async function bringHome(): Promise<void> {
+    for (const job of (floor.value?.jobs ?? []).slice(0, atHand))
+      try {
+        await fetchLog(job.id)
+        await keepSaid(`job ${job.id}`, job)
+      } catch {
+        return
+      }
+  }
+  return { floor, closed, moreClosed, words, today, load, more, earlier }
+})
