@@ -7,6 +7,7 @@ import { findOut } from './find-out.ts'
 import { firstViewScript } from './first-view-script.ts'
 import { actOnPending, foldOneEvent } from './fold-one-event.ts'
 import { hearNarration } from './hear-narration.ts'
+import { largeShop } from './large-shop.ts'
 import type { Line, Measure } from './line.ts'
 import { lookAlikesAndTray } from './look-alikes-and-tray.ts'
 import { partsOnPhotos } from './parts-on-photos.ts'
@@ -41,6 +42,7 @@ const lines: Record<string, Measure> = {
   'align-recordings': alignRecordings,
   'way-in-against-milp': wayInAgainstMilp,
   'search-recordings': searchRecordings,
+  'large-shop': largeShop,
   'append-batch': appendBatch,
   'stall-of-others': stallOfOthers,
   'step-to-other-device': stepToOtherDevice,

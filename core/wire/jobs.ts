@@ -52,7 +52,7 @@ export const jobs = call({
   method: 'get',
   path: '/api/jobs',
   // `before` is the moment by which the list is ordered and the id of the last job that is known, as `MOMENT_ID`.
-  query: { state: /^(open|closed)$/, unit: uuidForm, before: keyForm },
+  query: { state: /^(open|closed)$/, unit: uuidForm, before: keyForm, most: numberForm },
   reply: list(jobCard),
 })
 /** How a machine that stands open can go on today. */

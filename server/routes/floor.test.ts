@@ -64,7 +64,7 @@ describe('the floor of a large shop', () => {
     expect(new Set(all.map(j => j.id))).toEqual(new Set(open.map(j => j.id)))
     expect(all).toHaveLength(open.length)
     const { jobs, ...counts } = await floor()
-    expect(jobs).toHaveLength(24)
+    expect(jobs).toHaveLength(12)
     expect(counts).toMatchObject({ open: 70, asked: 70, late: 8, goesOn: 56, waits: 6 })
     expect(counts.pieces).toBe(open.reduce((n, j) => n + Object.values(j.summary.owed).reduce((a, b) => a + b, 0), 0))
   })

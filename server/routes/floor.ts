@@ -7,7 +7,7 @@ import { withMachines } from './jobs.ts'
 import { route } from './routing.ts'
 
 /** So many machines are told at once. */
-const page = 24
+const page = 12
 
 type Standing = Pick<JobRow, 'id' | 'waits' | 'due' | 'pieces' | 'changedAt'>
 
@@ -39,7 +39,7 @@ const isOf: Record<StandsToday, (is: Today['is']) => boolean> = {
 
 export const floor = route(calls.floor, {
   summary:
-    'The machines that stand open, those that can go on today first, at most 24 after one of them; and how many there are',
+    'The machines that stand open, those that can go on today first, at most 12 after one of them; and how many there are',
   who: 'viewer',
   replies: { 200: 'Jobs with their machine and summary, and counts' },
   async answer(context, { person, query }) {

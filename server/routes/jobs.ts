@@ -47,11 +47,19 @@ const orders = { open: 'changedAt', closed: 'closedAt', all: 'changedAt' } as co
 
 export const jobs = route(calls.jobs, {
   summary:
-    'The jobs of the shop or of one unit, at most 50: closed ones by when they were closed, others by when they changed, newest first',
+    'The jobs of the shop or of one unit, 50 or fewer: closed ones by when they were closed, others by when they changed, newest first',
   who: 'viewer',
   replies: { 200: 'Jobs with their machine and summary' },
   async answer(context, { person, query }) {
-    const { state = 'all', unit, before } = query as { state?: 'open' | 'closed'; unit?: string; before?: string }
+    const {
+      state = 'all',
+      unit,
+      before,
+    } = query as {
+      state?: 'open' | 'closed'
+      unit?: string
+      before?: string
+    }
     const by = orders[state]
     const asked = context.db
       .getRepository(Job)
@@ -59,7 +67,7 @@ export const jobs = route(calls.jobs, {
       .where({ shopId: person.shopId, ...(unit && { unitId: unit }) })
       .orderBy(`j.${by}`, 'DESC')
       .addOrderBy('j.id', 'DESC')
-      .take(page)
+      .take(Math.min(page, Number(query.most ?? page)))
     if (state !== 'all') asked.andWhere({ closedAt: state === 'open' ? IsNull() : Not(IsNull()) })
     if (before) {
       const [at, id] = before.split('_') as [string, string]

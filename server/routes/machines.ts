@@ -19,14 +19,18 @@ export const models = route(calls.models, {
   summary: 'The models of the shop, each with how many units of it there are',
   who: 'viewer',
   replies: { 200: 'Models by maker and code' },
-  async answer({ db }, { person: { shopId } }) {
-    const all = await db.getRepository(Model).find({ where: { shopId }, order: { maker: 'ASC', code: 'ASC' } })
-    const counts = (await db.query(
-      'SELECT model_id AS model, COUNT(*) AS n FROM unit WHERE shop_id = ? GROUP BY model_id',
-      [shopId],
-    )) as { model: string; n: string }[]
-    const units = new Map(counts.map(c => [c.model, Number(c.n)]))
-    return all.map(m => ({ ...shownModel(m), units: units.get(m.id) ?? 0 }))
+  async answer({ db }, { person }) {
+    const rows = (await db.query(
+      `SELECT m.id, m.maker, m.code, m.family, m.notes, m.created_at AS createdAt,
+         (SELECT COUNT(*) FROM unit u WHERE u.shop_id = m.shop_id AND u.model_id = m.id) AS units
+       FROM model m WHERE m.shop_id = ? ORDER BY m.maker, m.code`,
+      [person.shopId],
+    )) as (Omit<ModelRow, 'shopId'> & { units: string })[]
+    return rows.map(({ createdAt, units, ...rest }) => ({
+      ...rest,
+      units: Number(units),
+      createdAt: createdAt.toISOString(),
+    }))
   },
 })
 

@@ -7,6 +7,8 @@ import { askOrRecall, keepSaid } from '../data/kept.ts'
 
 /** So many open jobs are kept on this device. */
 const atHand = 24
+/** A few of those that were closed lately are told at once. */
+const lately = 6
 /** So many jobs the server tells at once. */
 const page = 50
 
@@ -28,11 +30,11 @@ export const useFloor = defineStore('floor', () => {
   async function load(): Promise<void> {
     const all = await Promise.all([
       isNarrowed() ? api(calls.floor, { query: query() }) : askOrRecall('floor', calls.floor, {}),
-      askOrRecall('closed lately', calls.jobs, { query: { state: 'closed' } }),
+      askOrRecall('closed lately', calls.jobs, { query: { state: 'closed', most: lately } }),
     ])
     floor.value = all[0]
     closed.value = all[1]
-    moreClosed.value = all[1].length === page
+    moreClosed.value = all[1].length === lately
     void bringHome()
   }
   /** The next of the list. What was asked for otherwise meanwhile has its own. */

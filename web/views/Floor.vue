@@ -41,11 +41,8 @@ const open = computed(() => (store.floor?.jobs ?? []).map(job => ({ job, today: 
 const goOn = computed(() => (store.floor ? store.floor.late + store.floor.goesOn : 0))
 const showsClosed = computed(() => store.today === 'closed')
 const isNarrowed = computed(() => store.words.trim() !== '' || store.today !== '')
-/** A few of those that were closed lately stand under the floor; all of them where they are asked for. */
-const lately = 6
-const closed = computed(() =>
-  showsClosed.value ? store.closed : isNarrowed.value ? [] : store.closed.slice(0, lately),
-)
+/** Those that were closed lately stand under the floor, or alone where they are asked for. */
+const closed = computed(() => (isNarrowed.value && !showsClosed.value ? [] : store.closed))
 async function again(): Promise<void> {
   try {
     await store.load()

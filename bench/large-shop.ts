@@ -1,0 +1,94 @@
+import type { Floor, JobCard, KnownUnit, ListedModel } from '@dialytica/core/wire'
+import { User } from '../server/entities/index.ts'
+import { fillShop, usualSize, type Size } from '../server/seed/fill.ts'
+import { password, world } from '../server/test/world.ts'
+import type { Line } from './line.ts'
+
+const jobs = Number(process.env.BENCH_JOBS ?? 10_000)
+const sizes: Record<'large' | 'small', Size> = {
+  large: { ...usualSize, models: 200, units: Math.ceil(jobs * 0.3), jobs, steps: 60, open: 200, whole: true },
+  small: { ...usualSize, models: 3, units: 6, jobs: 10, steps: 60, open: 4, whole: true },
+}
+/** Of each shop so many are taken, after some that do not count. */
+const rounds = 120
+const warm = 20
+
+const at = (share: number, times: readonly number[]) =>
+  times.toSorted((a, b) => a - b)[Math.floor(share * (times.length - 1))]!
+
+/** A shop, asked as a browser asks: what each view needs, over HTTP. */
+async function asked(url: string, login: string) {
+  const signedIn = await fetch(`${url}/api/session`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ login, password }),
+  })
+  const cookie = signedIn.headers.get('set-cookie')!.split(';')[0]!
+  const ask = async <T>(path: string) =>
+    (await (await fetch(`${url}/api/${path}`, { headers: { cookie } })).json()) as T
+  const floor = await ask<Floor>('floor')
+  const [model] = await ask<ListedModel[]>('models')
+  const units = await ask<KnownUnit[]>(`units?model=${model!.id}`)
+  const unit = units.find(u => u.jobs > 0) ?? units[0]!
+  const card = floor.jobs[0]!
+  const paths = {
+    floor: 'floor',
+    models: 'models',
+    'one model': `units?model=${model!.id}`,
+    "one unit's jobs": `jobs?unit=${unit.id}`,
+    'closed lately': 'jobs?state=closed&most=6',
+    'a plate': `units?serial=${encodeURIComponent(unit.serial)}`,
+    completions: 'phrases',
+    settings: 'settings',
+    words: 'words',
+    causes: 'solved',
+    "one job's card": `jobs/${card.id}`,
+  }
+  return { paths, ask: (of: keyof typeof paths) => ask<JobCard[]>(paths[of]) }
+}
+
+/** What a shop of 10,000 jobs waits for on its lists, against one of ten on the same server; the worst of them. */
+export async function largeShop(): Promise<Line> {
+  const w = await world()
+  const { db, config } = w.running.context
+  // What a test holds against the contract, a server only sends.
+  delete w.running.context.answers
+  for (const [login, size] of [
+    ['lead', sizes.large],
+    ['stranger', sizes.small],
+  ] as const) {
+    const { shopId: shop, id: actor } = await db.getRepository(User).findOneByOrFail({ login })
+    await fillShop({ db, data: config.data, shop, actor }, size, line => console.error(line))
+  }
+  const [large, small] = [await asked(w.url, 'lead'), await asked(w.url, 'stranger')]
+  const names = Object.keys(large.paths) as (keyof typeof large.paths)[]
+  const rows = []
+  for (const name of names) {
+    const times = { large: [] as number[], small: [] as number[] }
+    for (let i = -warm; i < rounds; i++)
+      for (const [of, shop] of [
+        ['large', large],
+        ['small', small],
+      ] as const) {
+        const from = performance.now()
+        await shop.ask(name)
+        if (i >= 0) times[of].push(performance.now() - from)
+      }
+    const [median, last] = [0.5, 0.95].map(s => at(s, times.large) / at(s, times.small)) as [number, number]
+    rows.push({ name, ms: at(0.5, times.large), median, last })
+  }
+  await w.end()
+  console.error(
+    rows.map(r => `${r.name}: ${r.ms.toFixed(1)} ms, ${r.median.toFixed(2)}x, ${r.last.toFixed(2)}x`).join('\n'),
+  )
+  const worst = rows.reduce((a, b) => (b.median > a.median ? b : a))
+  return {
+    name: 'large-shop',
+    figure: worst.ms,
+    unit: 'ms',
+    against: `the same of a shop of ten jobs; the worst of ${rows.length} is ${worst.name}`,
+    ratio: worst.median,
+    target: 'medians under 1.5, 95th percentiles under 2',
+    holds: rows.every(r => r.median < 1.5 && r.last < 2),
+  }
+}
