@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import type { Page } from '@playwright/test'
+import type { Locator, Page } from '@playwright/test'
 import { poseOf, project } from '@dialytica/demo'
 import { jobWith, step } from './test/told-job.ts'
 import { expect, newJob, nothingWaits, onTheFloor, test } from './test/test.ts'
@@ -197,6 +197,19 @@ test('a part that does not fit goes back, the job waits for the right one, and t
   await expect(page.getByText(/of them can go on today/)).toBeVisible()
 })
 
+/** Waits until a stage has all its pictures and stands where it stood for a while, counted in pictures of the screen. */
+const atRest = (stage: Locator) =>
+  stage.evaluate(async element => {
+    await Promise.all([...element.querySelectorAll('img')].map(img => img.decode()))
+    const place = () => JSON.stringify(element.getBoundingClientRect())
+    for (let [same, last] = [0, place()]; same < 6;) {
+      await new Promise(requestAnimationFrame)
+      const now = place()
+      same = now === last ? same + 1 : 0
+      last = now
+    }
+  })
+
 test('two photos at one scale by a card: the pitch of the holes is measured on both, taken as a point, and one is laid over the other', async ({
   page,
 }) => {
@@ -215,8 +228,7 @@ test('two photos at one scale by a card: the pitch of the holes is measured on b
   const tap = async (side: string, taken: number, [x, y]: readonly [number, number], marks: number) => {
     const at = project(poseOf(taken * 10_007 + (now % 9973)), x * 7, y * 7)!
     const stage = photo(side).locator('[data-stage]')
-    // What was laid out anew has its size two pictures later.
-    await page.evaluate(() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done))))
+    await atRest(stage)
     const box = (await stage.boundingBox())!
     await stage.click({ position: { x: box.width * at.x, y: box.height * at.y } })
     await expect(photo(side).locator('[data-mark]')).toHaveCount(marks)

@@ -2,8 +2,8 @@
 import { useIntersectionObserver } from '@vueuse/core'
 import { computed, ref } from 'vue'
 
-/** Draws what is in it while it is seen, or nearly so, and keeps its place otherwise: a long list stays light. */
-const props = defineProps<{ height: number }>()
+/** Draws what is in it while it is seen, or nearly so; otherwise it keeps its place and its name, so that a long list stays light and can be looked through. */
+const props = defineProps<{ height: number; what: string }>()
 const place = ref<HTMLElement | null>(null)
 const isSeen = ref(false)
 const kept = ref(0)
@@ -22,7 +22,9 @@ const style = computed(() => (isSeen.value ? undefined : { minHeight: `${kept.va
 </script>
 
 <template>
-  <div ref="place" class="seen" :style="style"><slot v-if="isSeen" /></div>
+  <div ref="place" class="seen" :style="style">
+    <slot v-if="isSeen" /><span v-else>{{ what }}</span>
+  </div>
 </template>
 
 <style scoped>

@@ -94,7 +94,7 @@ useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-i
       </p>
       <ul v-if="!showsClosed" class="machines" aria-label="Machines that stand open">
         <li v-for="({ job, today }, i) in open" :key="job.id">
-          <Seen :height="430">
+          <Seen :height="430" :what="`${job.model.code} ${job.unit.serial}`">
             <Guarded :what="`${job.model.code} ${job.unit.serial}`" :of="job.seq">
               <FloorCard :job="job" :today="today" :first="i === 0" :now="now" />
             </Guarded>
