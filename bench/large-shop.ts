@@ -1,31 +1,21 @@
 import type { Floor, JobCard, KnownUnit, ListedModel } from '@dialytica/core/wire'
-import { User } from '../server/entities/index.ts'
-import { fillShop, usualSize, type Size } from '../server/seed/fill.ts'
-import { password, world } from '../server/test/world.ts'
-import type { Line } from './line.ts'
+import { filled } from '../server/test/filled.ts'
+import { world } from '../server/test/world.ts'
+import { asking } from './asking.ts'
+import { under, type Line } from './line.ts'
 
 const jobs = Number(process.env.BENCH_JOBS ?? 10_000)
-const sizes: Record<'large' | 'small', Size> = {
-  large: { ...usualSize, models: 200, units: Math.ceil(jobs * 0.3), jobs, steps: 60, open: 200, whole: true },
-  small: { ...usualSize, models: 3, units: 6, jobs: 10, steps: 60, open: 4, whole: true },
+const sizes = {
+  large: { models: 200, units: Math.ceil(jobs * 0.3), jobs, steps: 60, open: 200 },
+  small: { models: 3, units: 6, jobs: 10, steps: 60, open: 4 },
 }
 /** Of each shop so many are taken, after some that do not count. */
 const rounds = 120
 const warm = 20
 
-const at = (share: number, times: readonly number[]) =>
-  times.toSorted((a, b) => a - b)[Math.floor(share * (times.length - 1))]!
-
 /** A shop, asked as a browser asks: what each view needs, over HTTP. */
 async function asked(url: string, login: string) {
-  const signedIn = await fetch(`${url}/api/session`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ login, password }),
-  })
-  const cookie = signedIn.headers.get('set-cookie')!.split(';')[0]!
-  const ask = async <T>(path: string) =>
-    (await (await fetch(`${url}/api/${path}`, { headers: { cookie } })).json()) as T
+  const ask = await asking(url, login)
   const floor = await ask<Floor>('floor')
   const [model] = await ask<ListedModel[]>('models')
   const units = await ask<KnownUnit[]>(`units?model=${model!.id}`)
@@ -50,16 +40,10 @@ async function asked(url: string, login: string) {
 /** What a shop of 10,000 jobs waits for on its lists, against one of ten on the same server; the worst of them. */
 export async function largeShop(): Promise<Line> {
   const w = await world()
-  const { db, config } = w.running.context
   // What a test holds against the contract, a server only sends.
   delete w.running.context.answers
-  for (const [login, size] of [
-    ['lead', sizes.large],
-    ['stranger', sizes.small],
-  ] as const) {
-    const { shopId: shop, id: actor } = await db.getRepository(User).findOneByOrFail({ login })
-    await fillShop({ db, data: config.data, shop, actor }, size, line => console.error(line))
-  }
+  await filled(w, 'lead', sizes.large, line => console.error(line))
+  await filled(w, 'stranger', sizes.small)
   const [large, small] = [await asked(w.url, 'lead'), await asked(w.url, 'stranger')]
   const names = Object.keys(large.paths) as (keyof typeof large.paths)[]
   const rows = []
@@ -74,8 +58,8 @@ export async function largeShop(): Promise<Line> {
         await shop.ask(name)
         if (i >= 0) times[of].push(performance.now() - from)
       }
-    const [median, last] = [0.5, 0.95].map(s => at(s, times.large) / at(s, times.small)) as [number, number]
-    rows.push({ name, ms: at(0.5, times.large), median, last })
+    const [median, last] = [0.5, 0.95].map(s => under(s, times.large) / under(s, times.small)) as [number, number]
+    rows.push({ name, ms: under(0.5, times.large), median, last })
   }
   await w.end()
   console.error(

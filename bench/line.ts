@@ -11,6 +11,10 @@ export interface Line {
 }
 export type Measure = () => Promise<Line>
 
+/** The time under which so large a share of some times lies. */
+export const under = (share: number, times: readonly number[]): number =>
+  times.toSorted((a, b) => a - b)[Math.floor(share * (times.length - 1))]!
+
 /** Median of the milliseconds of `n` runs, after one that does not count. */
 export async function median(n: number, run: (i: number) => unknown): Promise<number> {
   await run(-1)

@@ -1,39 +1,26 @@
 import { wordsAsked } from '@dialytica/core/findable'
 import { dice } from '@dialytica/core/test/dice.ts'
 import type { FoundThing } from '@dialytica/core/wire'
-import { User } from '../server/entities/index.ts'
-import { fillShop, usualSize } from '../server/seed/fill.ts'
 import { find } from '../server/search/find.ts'
-import { password, world } from '../server/test/world.ts'
-import type { Line } from './line.ts'
+import { filled } from '../server/test/filled.ts'
+import { world } from '../server/test/world.ts'
+import { asking } from './asking.ts'
+import { under, type Line } from './line.ts'
 
 const jobs = Number(process.env.BENCH_JOBS ?? 10_000)
 /** Seeds on which nothing was tuned. */
 const seed = 71
 
-const at = (share: number, times: readonly number[]) =>
-  times.toSorted((a, b) => a - b)[Math.floor(share * (times.length - 1))]!
-
 /** 10,000 recordings of 60 steps: the one field, over HTTP, with and without slips, against the same words looked up bare by their indexes. */
 export async function searchRecordings(): Promise<Line> {
   const w = await world()
-  const { db, config } = w.running.context
-  const { shopId: shop, id: actor } = await db.getRepository(User).findOneByOrFail({ login: 'lead' })
-  const size = { ...usualSize, models: 200, units: 3000, jobs, steps: 60, open: 20, whole: false, seed }
+  const { db } = w.running.context
+  const size = { models: 200, units: 3000, jobs, steps: 60, open: 20, whole: false, seed }
   const began = performance.now()
-  await fillShop({ db, data: config.data, shop, actor }, size, line => console.error(line))
+  const shop = await filled(w, 'lead', size, line => console.error(line))
   console.error(`filled in ${Math.round((performance.now() - began) / 1000)} s`)
-  // One connection that stays, as a browser keeps it.
-  const signedIn = await fetch(`${w.url}/api/session`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ login: 'lead', password }),
-  })
-  const cookie = signedIn.headers.get('set-cookie')!.split(';')[0]!
-  const ask = async (words: string) =>
-    (await (
-      await fetch(`${w.url}/api/search?words=${encodeURIComponent(words)}`, { headers: { cookie } })
-    ).json()) as FoundThing[]
+  const asked = await asking(w.url, 'lead')
+  const ask = (words: string) => asked<FoundThing[]>(`search?words=${encodeURIComponent(words)}`)
   const d = dice(seed)
 
   // What is asked: two or three words of a thing, as somebody has it in mind; every second time with a slip in each word, the last one often begun.
@@ -101,18 +88,18 @@ export async function searchRecordings(): Promise<Line> {
       words: await db.query('SELECT COUNT(*) AS n FROM search_word'),
       missed,
       ...Object.fromEntries(
-        Object.entries(times).map(([k, t]) => [k, [0.5, 0.9, 0.95, 1].map(s => Number(at(s, t).toFixed(1)))]),
+        Object.entries(times).map(([k, t]) => [k, [0.5, 0.9, 0.95, 1].map(s => Number(under(s, t).toFixed(1)))]),
       ),
     })
   await w.end()
-  const [ours, plain] = [at(0.95, times.ours), at(0.95, times.bare)]
+  const [ours, plain] = [under(0.95, times.ours), under(0.95, times.bare)]
   return {
     name: 'search-recordings',
     figure: ours,
     unit: 'ms',
     against: 'the same words looked up bare by one statement, both on the database alone; 95th percentiles',
-    ratio: at(0.95, times.core) / plain,
+    ratio: under(0.95, times.core) / plain,
     target: `over HTTP under 50 ms, ratio under 5; ${missed} of 600 not found`,
-    holds: ours < 50 && at(0.95, times.core) / plain < 5 && missed === 0,
+    holds: ours < 50 && under(0.95, times.core) / plain < 5 && missed === 0,
   }
 }

@@ -1,1 +1,1 @@
-export { asRead, findPlates, readsAs } from './plate.ts'
+export { asRead, findPlates, letters, readsAs } from './plate.ts'

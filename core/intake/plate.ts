@@ -14,7 +14,8 @@ export interface PlateMatch<T extends Plated> {
 
 /** Letters and figures that a worn plate lets an eye take for one another, each to one of them. */
 const read: Record<string, string> = { O: '0', Q: '0', D: '0', I: '1', L: '1', B: '8', S: '5', Z: '2', G: '6' }
-const letters = (text: string) => text.toUpperCase().replace(/[^\p{L}\p{N}]/gu, '')
+/** The letters and figures of a code or serial, as capitals. */
+export const letters = (text: string): string => text.toUpperCase().replace(/[^\p{L}\p{N}]/gu, '')
 /** A code or serial as an eye may take it from a worn plate: without signs, letters that are taken for figures as these. */
 export const asRead = (text: string): string => [...letters(text)].map(c => read[c] ?? c).join('')
 

@@ -6,6 +6,9 @@ export const limits = {
   log: 20_000,
   /** Events in one request. */
   batch: 500,
+  /** Jobs that a list tells at once; units. */
+  jobsAtOnce: 50,
+  unitsAtOnce: 100,
   /** Moves in one step. */
   moves: 60,
   /** Marks in one step. */

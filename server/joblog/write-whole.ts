@@ -35,11 +35,12 @@ export async function writeWhole(m: EntityManager, jobs: readonly WholeJob[]): P
       const { id, job: jobId, kind, at, actor, device, body } = event
       return { jobId, seq: i + 1, id, kind, at, actor, device, body, receivedAt: receivedAt(event) }
     })
-  const rows = jobs.flatMap(rowsOf)
+  const told = jobs.map(job => ({ job, rows: rowsOf(job) }))
+  const rows = told.flatMap(t => t.rows)
   for (let at = 0; at < rows.length; at += together) {
     const some = rows.slice(at, at + together)
     await m.createQueryBuilder().insert().into(Event).values(some).updateEntity(false).execute()
   }
-  for (const job of jobs) await keepSaid(m, job.shop, job.unit, rowsOf(job))
+  for (const { job, rows: own } of told) await keepSaid(m, job.shop, job.unit, own)
   for (const { log, state } of jobs) await keepSnapshot(m, log[0]!.job, log.length, JSON.stringify(toSnapshot(state)))
 }

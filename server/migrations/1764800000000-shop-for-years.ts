@@ -28,6 +28,7 @@ const tables = [
     job_id CHAR(36) CHARACTER SET ascii PRIMARY KEY,
     phrases LONGTEXT NOT NULL)`,
 ]
+/** Those of then: a migration does what it did when it was written. */
 const kinds = [
   'word-taught',
   'shop-set',

@@ -2,8 +2,8 @@ import type { Floor, JobCard, KnownUnit } from '@dialytica/core/wire'
 import { byToday, today } from '@dialytica/core/ledger'
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Job, Unit, User } from '../entities/index.ts'
-import { fillShop, usualSize } from '../seed/fill.ts'
+import { Job, Unit } from '../entities/index.ts'
+import { filled } from '../test/filled.ts'
 import { machine, made, openingOf, world, type Agent, type World } from '../test/world.ts'
 
 let w: World
@@ -14,10 +14,8 @@ beforeAll(async () => {
   w = await world()
   mine = await w.as('lead')
   me = await w.personId('lead')
-  const { db, config } = w.running.context
-  const { shopId: shop } = await db.getRepository(User).findOneByOrFail({ id: me })
-  const size = { ...usualSize, models: 4, units: 150, jobs: 260, steps: 3, open: 70 }
-  await fillShop({ db, data: config.data, shop, actor: me }, size)
+  const { db } = w.running.context
+  await filled(w, 'lead', { models: 4, units: 150, jobs: 260, steps: 3, open: 70 })
   // A fifth of the open ones waits: for something late, due today, due later, or for no day.
   const open = (await db.getRepository(Job).find({ order: { id: 'ASC' } })).filter(j => !j.closedAt)
   const due = [-3, 0, 4, null]

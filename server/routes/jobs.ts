@@ -1,3 +1,4 @@
+import { limits } from '@dialytica/core/schema'
 import { calls } from '@dialytica/core/wire'
 import { In, IsNull, Not } from 'typeorm'
 import { Job, Model, Unit, type JobRow } from '../entities/index.ts'
@@ -40,8 +41,6 @@ export async function withMachines({ db }: Pick<Context, 'db'>, jobs: readonly J
   })
 }
 
-/** So many are told at once. */
-const page = 50
 /** By what a list of jobs is ordered and paged, newest first. */
 const orders = { open: 'changedAt', closed: 'closedAt', all: 'changedAt' } as const
 
@@ -67,7 +66,7 @@ export const jobs = route(calls.jobs, {
       .where({ shopId: person.shopId, ...(unit && { unitId: unit }) })
       .orderBy(`j.${by}`, 'DESC')
       .addOrderBy('j.id', 'DESC')
-      .take(Math.min(page, Number(query.most ?? page)))
+      .take(Math.min(limits.jobsAtOnce, Number(query.most ?? limits.jobsAtOnce)))
     if (state !== 'all') asked.andWhere({ closedAt: state === 'open' ? IsNull() : Not(IsNull()) })
     if (before) {
       const [at, id] = before.split('_') as [string, string]

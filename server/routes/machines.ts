@@ -1,4 +1,5 @@
 import { asRead } from '@dialytica/core/intake'
+import { limits } from '@dialytica/core/schema'
 import { calls } from '@dialytica/core/wire'
 import { In, Like, MoreThan, type DataSource } from 'typeorm'
 import { Job, Model, Unit, type JobRow, type ModelRow, type UnitRow } from '../entities/index.ts'
@@ -65,9 +66,6 @@ export const model = route(calls.oneModel, {
   },
 })
 
-/** So many units are told at once. */
-const page = 100
-
 const brief = ({ id, closedAt, pieces, summary: { complaint, steps, clean } }: JobRow) => ({
   ...{ id, closedAt: closedAt?.toISOString() ?? null, complaint, steps, pieces },
   ...(clean !== undefined && { clean }),
@@ -110,7 +108,7 @@ export const units = route(calls.units, {
         ...(after && { serial: MoreThan(after) }),
       },
       order: modelId || begins ? { serial: 'ASC' } : { createdAt: 'DESC' },
-      take: page,
+      take: limits.unitsAtOnce,
     })
     const of = await jobsOn(db, rows)
     return rows.map(u => ({ ...shownUnit(u), ...of(u.id) }))

@@ -2,9 +2,9 @@ import { foldAll } from '@dialytica/core/log'
 import { phrasesOf, type ShopPhrase } from '@dialytica/core/quick-line'
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { Event, Job, User } from '../entities/index.ts'
+import { Event, Job } from '../entities/index.ts'
 import { eventOf } from '../joblog/states.ts'
-import { fillShop, usualSize } from '../seed/fill.ts'
+import { filled } from '../test/filled.ts'
 import { machine, made, openingOf, world, type Agent, type World } from '../test/world.ts'
 
 let w: World
@@ -14,9 +14,7 @@ beforeAll(async () => {
   w = await world()
   mine = await w.as('lead')
   me = await w.personId('lead')
-  const { db, config } = w.running.context
-  const { shopId: shop } = await db.getRepository(User).findOneByOrFail({ id: me })
-  await fillShop({ db, data: config.data, shop, actor: me }, { ...usualSize, models: 2, units: 3, jobs: 6, steps: 20 })
+  await filled(w, 'lead', { models: 2, units: 3, jobs: 6, steps: 20 })
 })
 afterAll(() => w.end())
 

@@ -3,20 +3,17 @@ import { eventSchema, foldAll } from '@dialytica/core/log'
 import { check } from '@dialytica/core/schema'
 import type { FoundThing } from '@dialytica/core/wire'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Event, Job, User } from '../entities/index.ts'
+import { Event, Job } from '../entities/index.ts'
 import { eventOf } from '../joblog/states.ts'
+import { filled } from '../test/filled.ts'
 import { world, type Agent, type World } from '../test/world.ts'
-import { fillShop, usualSize } from './fill.ts'
 
 let w: World
 let mine: Agent
 beforeAll(async () => {
   w = await world()
   mine = await w.as('lead')
-  const { db, config } = w.running.context
-  const { shopId: shop, id: actor } = await db.getRepository(User).findOneByOrFail({ login: 'lead' })
-  const size = { ...usualSize, models: 3, units: 5, jobs: 12, steps: 20, open: 4, photos: true }
-  await fillShop({ db, data: config.data, shop, actor }, size)
+  await filled(w, 'lead', { models: 3, units: 5, jobs: 12, steps: 20, open: 4, photos: true })
 })
 afterAll(() => w.end())
 

@@ -1,6 +1,7 @@
+import { limits } from '@dialytica/core/schema'
 import { calls, type Floor, type JobCard, type StandsToday } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { api } from '../data/api.ts'
 import { fetchLog } from '../data/job-log.ts'
 import { askOrRecall, keepSaid } from '../data/kept.ts'
@@ -9,8 +10,6 @@ import { askOrRecall, keepSaid } from '../data/kept.ts'
 const atHand = 24
 /** A few of those that were closed lately are told at once. */
 const lately = 6
-/** So many jobs the server tells at once. */
-const page = 50
 
 /** The machines that stand open, as far as they were asked for, and what was closed lately. */
 export const useFloor = defineStore('floor', () => {
@@ -20,22 +19,28 @@ export const useFloor = defineStore('floor', () => {
   const words = ref('')
   const today = ref<StandsToday | 'closed' | ''>('')
   const moreClosed = ref(false)
-  const isNarrowed = () => words.value.trim() !== '' || today.value !== ''
+  const showsClosed = computed(() => today.value === 'closed')
+  const isNarrowed = computed(() => words.value.trim() !== '' || (today.value !== '' && !showsClosed.value))
   const query = (after?: string) => ({
     ...(words.value.trim() && { words: words.value.trim() }),
-    ...(today.value && today.value !== 'closed' && { today: today.value }),
+    ...(today.value && !showsClosed.value && { today: today.value }),
     ...(after && { after }),
   })
 
   async function load(): Promise<void> {
+    // While a hand narrows the floor, what is not shown is not asked for again.
+    if (isNarrowed.value && !showsClosed.value) {
+      floor.value = await api(calls.floor, { query: query() })
+      return
+    }
     const all = await Promise.all([
-      isNarrowed() ? api(calls.floor, { query: query() }) : askOrRecall('floor', calls.floor, {}),
+      isNarrowed.value ? api(calls.floor, { query: query() }) : askOrRecall('floor', calls.floor, {}),
       askOrRecall('closed lately', calls.jobs, { query: { state: 'closed', most: lately } }),
     ])
     floor.value = all[0]
     closed.value = all[1]
     moreClosed.value = all[1].length === lately
-    void bringHome()
+    if (!isNarrowed.value) void bringHome()
   }
   /** The next of the list. What was asked for otherwise meanwhile has its own. */
   let asked: Promise<void> | null = null
@@ -46,7 +51,7 @@ export const useFloor = defineStore('floor', () => {
     if (floor.value !== before) return
     const known = new Set(before.jobs.map(j => j.id))
     floor.value = { ...now, jobs: [...before.jobs, ...now.jobs.filter(j => !known.has(j.id))] }
-    if (!isNarrowed()) await keepSaid('floor', floor.value)
+    if (!isNarrowed.value) await keepSaid('floor', floor.value)
   }
   const more = (): Promise<void> => (asked ??= next().finally(() => (asked = null)))
 
@@ -55,7 +60,7 @@ export const useFloor = defineStore('floor', () => {
     const last = closed.value.at(-1)!
     const some = await api(calls.jobs, { query: { state: 'closed', before: `${last.closedAt}_${last.id}` } })
     closed.value = [...closed.value, ...some]
-    moreClosed.value = some.length === page
+    moreClosed.value = some.length === limits.jobsAtOnce
   }
 
   /** The jobs that stand open are brought to this device one after the other, so that they go on without the server. */
@@ -68,5 +73,5 @@ export const useFloor = defineStore('floor', () => {
         return
       }
   }
-  return { floor, closed, moreClosed, words, today, load, more, earlier }
+  return { floor, closed, moreClosed, words, today, isNarrowed, showsClosed, load, more, earlier }
 })

@@ -29,20 +29,14 @@ const now = new Date()
 const arrivals = useDemoArrivals()
 
 onMounted(async () => {
-  try {
-    await store.load()
-  } catch (error) {
-    problem.value = (error as Error).message
-  }
+  await again()
   loaded.value = true
 })
 /** The machines that stand open, those that can go on today first. */
 const open = computed(() => (store.floor?.jobs ?? []).map(job => ({ job, today: todayOf(job, now) })))
 const goOn = computed(() => (store.floor ? store.floor.late + store.floor.goesOn : 0))
-const showsClosed = computed(() => store.today === 'closed')
-const isNarrowed = computed(() => store.words.trim() !== '' || store.today !== '')
 /** Those that were closed lately stand under the floor, or alone where they are asked for. */
-const closed = computed(() => (isNarrowed.value && !showsClosed.value ? [] : store.closed))
+const closed = computed(() => (store.isNarrowed && !store.showsClosed ? [] : store.closed))
 async function again(): Promise<void> {
   try {
     await store.load()
@@ -85,14 +79,21 @@ useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-i
       <p v-if="arrivals" class="note" role="status">
         The demo is being drawn: {{ arrivals.machines }} of {{ arrivals.of }} machines are in.
       </p>
-      <FloorFilter v-if="store.floor && (isNarrowed || store.floor.open > 4)" :floor="store.floor" />
-      <p v-if="isNarrowed && !showsClosed && loaded && !open.length && !problem" class="first" role="status">
+      <FloorFilter
+        v-if="store.floor && (store.isNarrowed || store.showsClosed || store.floor.open > 4)"
+        :floor="store.floor"
+      />
+      <p
+        v-if="store.isNarrowed && !store.showsClosed && loaded && !open.length && !problem"
+        class="first"
+        role="status"
+      >
         No machine that stands open is one of these.
       </p>
       <p v-else-if="!arrivals && loaded && !open.length && !problem" class="first">
         Start with the rating plate: press N, or touch “A machine comes in”.
       </p>
-      <ul v-if="!showsClosed" class="machines" aria-label="Machines that stand open">
+      <ul v-if="!store.showsClosed" class="machines" aria-label="Machines that stand open">
         <li v-for="({ job, today }, i) in open" :key="job.id">
           <Seen :height="430" :what="`${job.model.code} ${job.unit.serial}`">
             <Guarded :what="`${job.model.code} ${job.unit.serial}`" :of="job.seq">
@@ -116,7 +117,7 @@ useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-i
             </RouterLink>
           </li>
         </ul>
-        <NButton v-if="showsClosed && store.moreClosed" block @click="earlier">Earlier</NButton>
+        <NButton v-if="store.showsClosed && store.moreClosed" block @click="earlier">Earlier</NButton>
       </section>
     </main>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { letters } from '@dialytica/core/intake'
 import { anatomy, families } from '@dialytica/core/machine'
 import { limits } from '@dialytica/core/schema'
 import { NButton, NInput, NVirtualList } from 'naive-ui'
@@ -26,11 +27,10 @@ const kinds = [
   { value: 'all' as const, label: 'all kinds' },
   ...families.map(f => ({ value: f, label: anatomy[f].name })),
 ]
-const plain = (text: string) => text.toUpperCase().replace(/[^\p{L}\p{N}]/gu, '')
 const shown = computed(() => {
-  const asked = words.value.split(/\s+/).map(plain).filter(Boolean)
+  const asked = words.value.split(/\s+/).map(letters).filter(Boolean)
   return machines.models.filter(m => {
-    const of = plain(`${m.maker}${m.code}${m.notes}`)
+    const of = letters(`${m.maker}${m.code}${m.notes}`)
     return (family.value === 'all' || m.family === family.value) && asked.every(word => of.includes(word))
   })
 })

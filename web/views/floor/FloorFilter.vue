@@ -35,9 +35,9 @@ const kinds = computed((): { is: StandsToday; says: string; n: number }[] => [
     >
     <NButton
       v-if="store.closed.length"
-      :type="store.today === 'closed' ? 'primary' : 'default'"
-      :aria-pressed="store.today === 'closed'"
-      @click="store.today = store.today === 'closed' ? '' : 'closed'"
+      :type="store.showsClosed ? 'primary' : 'default'"
+      :aria-pressed="store.showsClosed"
+      @click="store.today = store.showsClosed ? '' : 'closed'"
       >Closed lately</NButton
     >
     <p v-if="floor.asked < floor.open" class="soft" role="status">{{ floor.asked }} of {{ floor.open }}</p>

@@ -15,8 +15,6 @@ const units = shallowRef<readonly KnownUnit[] | null>(null)
 const more = ref(false)
 const serial = ref('')
 const problem = ref('')
-/** So many are told at once. */
-const page = 100
 
 async function tell(after?: string): Promise<void> {
   const begins = serial.value.trim()
@@ -28,7 +26,7 @@ async function tell(after?: string): Promise<void> {
         : await askOrRecall(`units ${props.model.id}`, calls.units, { query })
     if (begins !== serial.value.trim()) return
     units.value = after ? [...(units.value ?? []), ...some] : some
-    more.value = some.length === page
+    more.value = some.length === limits.unitsAtOnce
     problem.value = ''
   } catch (error) {
     problem.value = (error as Error).message
