@@ -3,10 +3,12 @@ import type { Page } from '@playwright/test'
 
 const next = (page: Page) => page.getByRole('region', { name: 'The next look' })
 
-/** The complaint is told at the intake, in the customer's words. */
+/** The complaint is told at the intake, in the customer's words, and has gone up. */
 async function complain(page: Page, words: string) {
+  const up = page.waitForResponse(r => r.request().method() === 'POST' && r.url().endsWith('/events') && r.ok())
   await page.getByLabel('Complaint').fill(words)
   await page.getByLabel('Seen when tried').focus()
+  await up
 }
 /** Takes a look that is not the next one by its name. */
 async function takeLook(page: Page, name: string) {

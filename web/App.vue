@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { NConfigProvider } from 'naive-ui'
 import { computed, defineAsyncComponent, onMounted, watch } from 'vue'
 import { RouterView, useRoute } from 'vue-router'
@@ -6,6 +7,7 @@ import { lookForRoom } from './data/room.ts'
 import Guarded from './parts/Guarded.vue'
 import WaitingStrip from './parts/WaitingStrip.vue'
 import { useCamera } from './stores/camera.ts'
+import { useJob } from './stores/job.ts'
 import { useOutbox } from './stores/outbox.ts'
 import { useSession } from './stores/session.ts'
 import { controls } from './theme/naive.ts'
@@ -22,6 +24,11 @@ const session = useSession()
 onMounted(async () => {
   await outbox.refresh()
   void lookForRoom()
+})
+// The browser asks before it leaves a page that alone knows of an act.
+const job = useJob()
+useEventListener('beforeunload', leaving => {
+  if (!job.isKept) leaving.preventDefault()
 })
 // What waits goes up as soon as it is known who works here, whatever they open.
 watch(

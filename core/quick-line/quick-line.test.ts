@@ -112,7 +112,16 @@ describe('no line fails or loses text', () => {
             ).toBe(true)
           }
       }),
-      { numRuns: 1500 },
+      {
+        numRuns: 1500,
+        examples: [
+          [
+            '" \\E- note',
+            { id: '00000000-0000-1000-8000-000000000000', kind: 'drain', way: 'down', by: 'filter' },
+            undefined,
+          ],
+        ],
+      },
     ))
 
   it('never fails, whatever is typed', () =>

@@ -88,7 +88,10 @@ export function tokensOf(t: Telling, text: string, at: number, sure: Sureness): 
   return { tokens, left }
 }
 
-/** Tokens so that every character of the line that is not white space lies in one: what lies between two belongs to the one before. */
+/**
+ * Tokens so that every character of the line that is not white space lies in one: what lies between two belongs to the one before, but not
+ * to text that is kept as it is.
+ */
 export function withGaps(tokens: readonly Token[], line: string): Token[] {
   const out: Token[] = []
   const put = (token: Token) => out.push({ ...token, text: line.slice(token.start, token.end) })
@@ -99,7 +102,8 @@ export function withGaps(tokens: readonly Token[], line: string): Token[] {
     if (said) {
       const last = out.at(-1)
       const end = at + gap.trimEnd().length
-      if (last && /^\S/.test(gap)) out[out.length - 1] = { ...last, end, text: line.slice(last.start, end) }
+      if (last && last.certainty !== 'text' && /^\S/.test(gap))
+        out[out.length - 1] = { ...last, end, text: line.slice(last.start, end) }
       else put({ start: at + gap.length - gap.trimStart().length, end, text: '', role: 'sign', certainty: 'sure' })
     }
     put(token)

@@ -54,6 +54,9 @@ export const useJob = defineStore('job', () => {
   /** Resolves when this device has every act that was made on it. */
   let kept: Promise<unknown> = Promise.resolve()
   const allKept = () => kept
+  const keeping = ref(0)
+  /** False while an act stands only in the memory of this page. */
+  const isKept = computed(() => keeping.value === 0 && useOutbox().unkept.length === 0)
   const hands = new Set<(said: HandSaid) => void>()
   /** Hears what the other devices of a job hold in hand. */
   const onHand = (hear: (said: HandSaid) => void) => void hands.add(hear)
@@ -130,7 +133,9 @@ export const useJob = defineStore('job', () => {
     }
     if (done.length === 0) return null
     on.value = next
-    kept = Promise.all([kept, ...done.map(({ event }) => feed!.keep(event))])
+    keeping.value += 1
+    const here = Promise.all(done.map(({ event }) => feed!.keep(event))).finally(() => (keeping.value -= 1))
+    kept = Promise.all([kept, here])
     void askToPersist()
     made?.(done)
     return null
@@ -159,6 +164,7 @@ export const useJob = defineStore('job', () => {
     act,
     says,
     allKept,
+    isKept,
     onHand,
   }
 })
