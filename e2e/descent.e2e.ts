@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { beginDescent, expect, nothingWaits, off, tapPhoto, test } from './test/test.ts'
+import { beginDescent, expect, nothingWaits, off, takePhoto, tapPhoto, test } from './test/test.ts'
 
 const step = (page: Page, n: number) =>
   expect(page.getByRole('heading', { name: `Descent, step ${n}`, exact: true })).toBeAttached()
@@ -90,7 +90,7 @@ test('a route is drawn, its points passed over and behind; wheel and keys enlarg
   page,
 }) => {
   await beginDescent(page, '2231-5003')
-  await page.keyboard.press('p')
+  await takePhoto(page)
   await tapPhoto(page, 0.15, 0.3)
   await tapPhoto(page, 0.4, 0.5)
   const stage = page.locator('[data-stage]')

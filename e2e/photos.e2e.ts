@@ -55,6 +55,7 @@ test('an address that is not there, and a job of nobody, say what to do', async 
 test('who signs out is asked again; a wrong password says so', async ({ page }) => {
   await signIn(page, 'Mara Okwell')
   await page.getByRole('button', { name: 'Sign out' }).click()
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
   await page.goto('/models')
   await expect(page).toHaveURL(/sign-in\?to=/)
   await page.getByLabel('Login').fill('mara')

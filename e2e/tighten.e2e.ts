@@ -1,4 +1,4 @@
-import { expect, newJob, nothingWaits, signIn, tapPhoto, test } from './test/test.ts'
+import { expect, newJob, nothingWaits, signIn, takePhoto, tapPhoto, test } from './test/test.ts'
 
 test('a group is numbered crosswise from its marks, goes by the pedal in that order, left-hand thread unmistakable', async ({
   page,
@@ -7,7 +7,7 @@ test('a group is numbered crosswise from its marks, goes by the pedal in that or
   const path = await newJob(page, '2231-8102')
   await page.goto(`${path}/descent`)
   await expect(page.getByRole('heading', { name: 'Descent, step 1', exact: true })).toBeAttached()
-  await page.keyboard.press('p')
+  await takePhoto(page)
   for (const [x, y] of [
     [0.3, 0.3],
     [0.7, 0.3],
@@ -53,7 +53,7 @@ test('a part is aligned to the marks drawn before it came off: their photo lies 
   await page.goto(`${await newJob(page, '2231-8103')}/descent`)
   const down = async (n: number, glyph: string, words: string) => {
     await expect(page.getByRole('heading', { name: `Descent, step ${n}`, exact: true })).toBeAttached()
-    await page.keyboard.press('p')
+    await takePhoto(page)
     await page.keyboard.press(glyph)
     await tapPhoto(page, 0.3 + n / 10, 0.4)
     await page.getByLabel('Quick line').fill(words)

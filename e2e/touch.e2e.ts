@@ -53,7 +53,7 @@ test('the main steps by touch on a phone', async ({ page }) => {
 })
 
 test('nothing is cut off at the side on a phone, and what is touched in work is 48 pixels high', async ({ page }) => {
-  await signIn(page, 'Jon Tarrow')
+  await signIn(page, 'Mara Okwell')
   const jobs = await allJobs(page)
   const [model] = (await (await page.request.get('/api/models')).json()) as { id: string }[]
   for (const path of [
@@ -62,6 +62,8 @@ test('nothing is cut off at the side on a phone, and what is touched in work is 
     '/models',
     '/search?words=pump',
     '/take-in',
+    '/me',
+    '/people',
     ...['book', 'beside', 'way-in'].map(v => `/models/${model!.id}/${v}`),
     ...[
       'intake',

@@ -2,10 +2,11 @@ import { parseArgs } from 'node:util'
 import { connect } from './database.ts'
 import { createAccount, shopNamed } from './people/accounts.ts'
 import { loginOf } from './people/logins.ts'
+import { limits } from '@dialytica/core/schema'
 import { roles, type Role } from '@dialytica/core/wire'
 
 const usage = `npm run account -- --shop NAME --login LOGIN --name "FULL NAME" --role ${roles.join('|')} [--time-zone Europe/London]
-The password is read from standard input or from DIALYTICA_PASSWORD; it needs at least ten characters.`
+The password is read from standard input or from DIALYTICA_PASSWORD; it needs at least ${limits.passwordLeast} characters.`
 
 async function fromInput(): Promise<string> {
   if (process.env.DIALYTICA_PASSWORD) return process.env.DIALYTICA_PASSWORD
@@ -29,8 +30,8 @@ if (!shop || !login || !name || !roles.includes(role as Role)) {
   process.exit(2)
 }
 const password = await fromInput()
-if (password.length < 10) {
-  console.error('The password needs at least ten characters.')
+if (password.length < limits.passwordLeast) {
+  console.error(`The password needs at least ${limits.passwordLeast} characters.`)
   process.exit(2)
 }
 const db = await connect(process.env.DATABASE_URL!)

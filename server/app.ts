@@ -1,3 +1,4 @@
+import { timeHeader } from '@dialytica/core/wire'
 import compression from 'compression'
 import express, { type ErrorRequestHandler, type Express } from 'express'
 import helmet from 'helmet'
@@ -103,6 +104,7 @@ export function createApp(context: Context, log: Logger): Express {
   )
   app.use('/api', (_req, res, next) => {
     res.setHeader('cache-control', 'no-store')
+    res.setHeader(timeHeader, new Date().toISOString())
     next()
   })
   for (const r of routes) mount(app, context, r, limitsOf(context, r))

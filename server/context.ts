@@ -3,6 +3,7 @@ import type { Config } from './config.ts'
 import type { States } from './joblog/states.ts'
 import type { Call, Loading } from '@dialytica/core/wire'
 import type { Watch } from './joblog/watch.ts'
+import type { Live } from './people/live.ts'
 import type { Reader } from './search/reader.ts'
 import type { Pool } from './work/pool.ts'
 import type { Turns } from './work/turns.ts'
@@ -13,6 +14,8 @@ export interface Context {
   config: Config
   states: States
   watch: Watch
+  /** Sessions whose streams are open. */
+  live: Live
   /** Does beside this thread what takes long. */
   pool: Pool
   /** Reads for the search what changed. */

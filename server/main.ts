@@ -1,3 +1,4 @@
+import { firstCode, isFresh } from './people/first-account.ts'
 import { readConfig } from './config.ts'
 import { seedDemo } from './seed/demo.ts'
 import { serve } from './server.ts'
@@ -8,9 +9,14 @@ const patience = 8000
 const stopping = new AbortController()
 const say = (line: string) => console.log(line)
 let machines = Promise.resolve()
+/** The code of the first account, while nobody has one. */
+let first: string | undefined
 try {
   const running = await serve(config, async context => {
-    if (!config.demo) return
+    if (!config.demo) {
+      if (await isFresh(context.db)) first = await firstCode(context.db)
+      return
+    }
     const demo = await seedDemo(context, say, { signal: stopping.signal })
     machines = demo.machines.catch((error: Error) => say(`The demo is not complete: ${error.message}. Start again.`))
   })
@@ -31,6 +37,10 @@ try {
   // Started by the start command: when that is gone, so is this.
   process.once('disconnect', end)
   process.send?.('serves')
+  if (first)
+    console.log(
+      `Nobody has an account yet. Open http://${config.host}:${running.port}/first and give the code ${first}`,
+    )
   console.log(`Dialytica ${running.context.version} serves on http://${config.host}:${running.port}`)
 } catch (error) {
   const { code, message } = error as { code?: string; message: string }

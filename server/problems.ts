@@ -12,6 +12,8 @@ const kinds = {
   'signed-out': { status: 401, title: 'Sign in first' },
   'wrong-sign-in': { status: 401, title: 'Login and password do not go together' },
   'wrong-code': { status: 403, title: 'Link and code do not go together' },
+  'wrong-password': { status: 403, title: 'This is not your password' },
+  'needs-lead': { status: 409, title: 'A shop needs a lead' },
   'not-allowed': { status: 403, title: 'Your role does not allow this' },
   'not-found': { status: 404, title: 'Nothing here under this address' },
   'already-there': { status: 409, title: 'This is already there' },

@@ -6,6 +6,7 @@ import type { Config } from './config.ts'
 import { connect } from './database.ts'
 import { emptyStates } from './joblog/states.ts'
 import { watch } from './joblog/watch.ts'
+import { live } from './people/live.ts'
 import { endDemoSessions } from './people/sessions.ts'
 import { sweepParts } from './photos/store.ts'
 import type { Context } from './context.ts'
@@ -37,6 +38,7 @@ export async function serve(
     config,
     states: emptyStates(),
     watch: watch(db),
+    live: live(db),
     pool,
     reader: reader(db, pool, config.databaseUrl),
     // So many are read at once, from slow networks too; what waits is not read yet.
@@ -58,6 +60,7 @@ export async function serve(
     port: typeof address === 'object' && address ? address.port : config.port,
     async stop() {
       context.watch.close()
+      context.live.close()
       context.reader.close()
       server.closeAllConnections()
       await new Promise(done => server.close(done))

@@ -4,6 +4,7 @@ import { NConfigProvider } from 'naive-ui'
 import { computed, defineAsyncComponent, onMounted, watch } from 'vue'
 import { RouterView, useRoute } from 'vue-router'
 import { lookForRoom } from './data/room.ts'
+import ClockStrip from './parts/ClockStrip.vue'
 import Guarded from './parts/Guarded.vue'
 import WaitingStrip from './parts/WaitingStrip.vue'
 import { useCamera } from './stores/camera.ts'
@@ -40,6 +41,7 @@ watch(
 
 <template>
   <NConfigProvider :theme-overrides="overrides" inline-theme-disabled class="app">
+    <ClockStrip />
     <WaitingStrip />
     <Guarded what="This page" :of="route.path"><RouterView class="view" :inert="Boolean(camera.errand)" /></Guarded>
     <CameraSheet v-if="camera.errand" />

@@ -22,6 +22,6 @@ export function together(...acts: readonly Act[]): Act {
 }
 
 /** Who says it, where and when: what makes an event of an act one of the log. */
-export type Stamp = Pick<JobEvent, 'id' | 'job' | 'at' | 'actor' | 'device'>
+export type Stamp = Pick<JobEvent, 'id' | 'job' | 'at' | 'after' | 'when' | 'actor' | 'device'>
 /** An event of an act as it stands in the log. */
 export const stamped = (event: NewEvent, stamp: Stamp): JobEvent => ({ ...stamp, ...event }) as JobEvent

@@ -5,6 +5,7 @@ import type { JobState } from './state.ts'
 /** What every event says of itself beside its body. */
 export interface Stamp {
   id: string
+  /** When it was, by the clock of the server where that has said so. */
   at: string
   actor: string
 }
@@ -23,5 +24,5 @@ export const eventKind = <const K extends string, B>(
   fold: (state: JobState, body: B, stamp: Stamp) => Folded<JobState>,
 ) => ({ kind, body, fold })
 
-/** A total order over events that no arrival can change: client time, then id. */
+/** A total order over events that no arrival can change: when it was, then id. */
 export const stampOf = (stamp: Stamp): string => `${stamp.at}|${stamp.id}`

@@ -103,6 +103,10 @@ export type JobEvent = {
     actor: string
     device: string
     seq?: number | undefined
+    /** The latest moment that the device knew of the job; it goes with the event to the server, and is not kept. */
+    after?: string | undefined
+    /** When it was, by the clock of the server, where that is not what the clock of the device showed; on a device as far as that is known there. */
+    when?: string | undefined
     body: BodyOf<K>
   }
 }[EventName]
@@ -126,7 +130,7 @@ const envelope = (kind: yup.StringSchema, body: yup.Schema, more: yup.ObjectShap
     ...more,
   }) as unknown as yup.Schema<JobEvent>
 
-const ofEachKind = (more?: yup.ObjectShape): ReadonlyMap<unknown, yup.Schema<JobEvent>> =>
+const ofEachKind = (more: yup.ObjectShape): ReadonlyMap<unknown, yup.Schema<JobEvent>> =>
   new Map(all.map(({ kind, body }) => [kind, envelope(literal(kind), body as unknown as yup.Schema, more)]))
 const unknown = envelope(yup.string().oneOf(eventNames, '${path} is not a kind of event'), yup.mixed())
 /** Chooses the schema of an event by its kind. */
@@ -136,12 +140,13 @@ const ofItsKind = (schemas: () => ReadonlyMap<unknown, yup.Schema<JobEvent>>): y
   ) as unknown as yup.Schema<JobEvent>
 
 /** The schema of an event of each kind, by its name. */
-export const eventSchemas = ofEachKind()
-/** The schema of an event as a client sends it: that of its kind. The number is the server's to give. */
+export const eventSchemas = ofEachKind({ after: moment(), when: moment() })
+/** The schema of an event as a client sends it: that of its kind. The number is the server's to give, and when it was is the server's to say. */
 export const eventSchema = ofItsKind(() => eventSchemas)
 
 let numbered: ReturnType<typeof ofEachKind> | undefined
 /** The schema of an event of each kind as the server numbered it; made when it is first asked for. */
-export const numberedEventSchemas = () => (numbered ??= ofEachKind({ seq: wholeWithin(1, limits.log).required() }))
+export const numberedEventSchemas = () =>
+  (numbered ??= ofEachKind({ seq: wholeWithin(1, limits.log).required(), when: moment() }))
 /** The schema of an event as the server tells it. */
 export const numberedEvent = ofItsKind(numberedEventSchemas)

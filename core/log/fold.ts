@@ -2,6 +2,7 @@ import { limits } from '../schema/limits.ts'
 import { eventKinds, type JobEvent } from './event.ts'
 import { accept, refuse, type Folded, type Refusal } from './refusals.ts'
 import { blank, type JobState } from './state.ts'
+import { whenOf } from './when.ts'
 
 /** The minute of a moment, counted since 1970. */
 export const minuteOf = (moment: string): number => Math.floor(Date.parse(moment) / 60_000)
@@ -25,20 +26,23 @@ export function fold(state: JobState, event: JobEvent): Folded<JobState> {
   if (!Object.hasOwn(eventKinds, event.kind)) return refuse(18)
   const folded = folding(state, event)
   if (!folded.ok) return folded
-  const { seen, minutes } = folded.state
-  const minute = minuteOf(event.at)
+  const { seen, minutes, latest, latestOf } = folded.state
+  const when = whenOf(event)
+  const minute = minuteOf(when)
   return accept({
     ...folded.state,
     size,
     seen: seen.add(event.id),
     minutes: Number.isNaN(minute) ? minutes : minutes.add(minute),
+    latest: when > latest ? when : latest,
+    latestOf: when > latestOf.get(event.device, '') ? latestOf.set(event.device, when) : latestOf,
   })
 }
 
 /** A kind of event meets what its schema lets through; what an older version let through may be otherwise. */
 function folding(state: JobState, event: JobEvent): Folded<JobState> {
   try {
-    return eventKinds[event.kind].fold(state, event.body, event)
+    return eventKinds[event.kind].fold(state, event.body, { ...event, at: whenOf(event) })
   } catch (error) {
     return refuse(19, (error as Error).message.slice(0, 200))
   }

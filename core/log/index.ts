@@ -28,3 +28,5 @@ export {
   lastStep,
 } from './state.ts'
 export type { Mark, Photo, Step } from './step.ts'
+export { type Offset, offsetAfter, putRight } from './offset.ts'
+export { notBefore, placed, putAt, whenOf } from './when.ts'

@@ -2,6 +2,7 @@ import type { JobEvent } from './event.ts'
 import { fold, foldAll } from './fold.ts'
 import type { Refusal } from './refusals.ts'
 import { blank, type JobState } from './state.ts'
+import { whenOf } from './when.ts'
 
 /**
  * A job as one device shows it: what the server has confirmed, and on top of it what waits here. Values only; each act and each word of the
@@ -51,7 +52,8 @@ export function confirmed(on: Projection, events: readonly JobEvent[]): Projecti
   const next = { confirmed: foldAll(fresh, on.confirmed).state, seq: fresh.at(-1)!.seq! }
   const known = new Set(fresh.map(e => e.id))
   const pending = on.pending.filter(e => !known.has(e.id))
-  const own = fresh.every((e, i) => e.id === on.pending[i]?.id)
+  // One that the server put at another moment than it was thought to be here may stand in another place.
+  const own = fresh.every((e, i) => e.id === on.pending[i]?.id && whenOf(e) === whenOf(on.pending[i]))
   return own ? { ...next, pending, shown: on.shown } : rebased(next, pending)
 }
 

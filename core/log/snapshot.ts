@@ -3,7 +3,7 @@ import { blank, type JobState } from './state.ts'
 
 /** A state as plain JSON, to be stored and folded on. */
 export interface Snapshot {
-  version: 4
+  version: 5
   state: Record<string, unknown>
 }
 
@@ -12,7 +12,7 @@ const sorted = <V>(map: Map<string, V>): [string, V][] => [...map.entries()].sor
 
 /** The snapshot of a state; `fromSnapshot(toSnapshot(s))` folds on exactly as `s` does. */
 export const toSnapshot = (s: JobState): Snapshot => ({
-  version: 4,
+  version: 5,
   state: {
     opened: s.opened,
     intake: s.intake,
@@ -32,13 +32,15 @@ export const toSnapshot = (s: JobState): Snapshot => ({
     dropped: s.dropped.toArray().sort(),
     plainMirror: s.plainMirror,
     plainMirrorAt: s.plainMirrorAt,
+    latest: s.latest,
+    latestOf: sorted(s.latestOf),
     size: s.size,
     seen: s.seen.toArray().sort(),
   },
 })
 
 /** True when a stored snapshot was made by this version; an older one is left aside, and the log folded from its start. */
-export const isCurrent = ({ version }: { version: number }): boolean => version === 4
+export const isCurrent = ({ version }: { version: number }): boolean => version === 5
 
 /** The state of a snapshot. The caller has made it with `toSnapshot`; it is not validated again. */
 export function fromSnapshot({ state }: Snapshot): JobState {
@@ -46,13 +48,13 @@ export function fromSnapshot({ state }: Snapshot): JobState {
   return {
     ...blank,
     opened: s.opened,
-    intake: s.intake ?? blank.intake,
+    intake: s.intake,
     phase: s.phase,
     turns: Map(s.turns),
     minutes: Set(s.minutes),
     closing: s.closing,
-    tray: s.tray ?? blank.tray,
-    trayAt: s.trayAt ?? '',
+    tray: s.tray,
+    trayAt: s.trayAt,
     owed: s.owed,
     steps: Map(s.steps),
     order: List(s.order),
@@ -60,10 +62,12 @@ export function fromSnapshot({ state }: Snapshot): JobState {
     owing: Set(s.owing),
     entries: Map(s.entries),
     constraints: Map(s.constraints),
-    dropped: Set(s.dropped ?? []),
-    plainMirror: s.plainMirror ?? false,
-    plainMirrorAt: s.plainMirrorAt ?? '',
-    size: s.size ?? 0,
+    dropped: Set(s.dropped),
+    plainMirror: s.plainMirror,
+    plainMirrorAt: s.plainMirrorAt,
+    latest: s.latest,
+    latestOf: Map(s.latestOf),
+    size: s.size,
     seen: Set(s.seen),
   }
 }

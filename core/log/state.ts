@@ -130,6 +130,9 @@ export interface JobState {
   tray: TraySize
   trayAt: string
   closing: Closing | null
+  /** The latest moment of all events, and of those of each device. */
+  latest: string
+  latestOf: Map<string, string>
   /** How long the log is as it is written, in characters. */
   size: number
   /** Ids of the events that were folded. */
@@ -158,6 +161,8 @@ export const blank: JobState = {
   tray: usualTray,
   trayAt: '',
   closing: null,
+  latest: '',
+  latestOf: Map(),
   size: 0,
   seen: Set(),
 }

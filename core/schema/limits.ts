@@ -2,6 +2,9 @@
 export const limits = {
   /** One line of text that a person enters. */
   line: 500,
+  /** A password, at least and at most. */
+  passwordLeast: 10,
+  passwordMost: 200,
   /** Events in the log of one job. */
   log: 20_000,
   /** Events in one request. */

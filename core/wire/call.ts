@@ -45,5 +45,8 @@ export function addressOf<P extends string, Q extends string>(
   return search ? `${filled}?${search}` : filled
 }
 
+/** The header in which each answer carries the clock of the server. */
+export const timeHeader = 'dialytica-time'
+
 /** The form of a number in an address. */
 export const numberForm = /^\d{1,9}$/

@@ -16,7 +16,26 @@ export {
 export { invite, join, oneHand, putHand } from './joining.ts'
 export { bookParcel, jobParcel, parcelBack, parcelIn, parcels, takeParcel } from './parcels.ts'
 export { addModel, addUnit, codes, learntParts, models, oneModel, oneUnit, rituals, units } from './machines.ts'
-export { demoAccounts, people, signIn, signOut, whoAmI } from './people.ts'
+export {
+  addMember,
+  changeMember,
+  changePassword,
+  demoAccounts,
+  endDevice,
+  endOneSession,
+  endSessions,
+  firstAccount,
+  isFresh,
+  nameDevice,
+  newCode,
+  people,
+  sessions,
+  signIn,
+  signOut,
+  team,
+  welcome,
+  whoAmI,
+} from './people.ts'
 export { photo, putPhoto } from './photos.ts'
 export { recordIn, recordOut } from './records.ts'
 export { search, searchJobs } from './search.ts'

@@ -36,10 +36,10 @@ export const jobCard = shape({
 /** A job as the floor shows it. */
 export type JobCard = InferType<typeof jobCard>
 
-/** What became of events that were sent: under which numbers they stand, or why they were refused. */
+/** What became of events that were sent: under which numbers they stand, and when they were, or why they were refused. */
 const appended = shape({
   seq: number().required(),
-  accepted: list(shape({ id: uuid().required(), seq: number().required() })),
+  accepted: list(shape({ id: uuid().required(), seq: number().required(), when: moment() })),
   refused: list(shape({ id: yup.string().defined(), code: wholeWithin(0, 999), message: yup.string().required() })),
 })
 /** What became of events that were sent. */
@@ -98,6 +98,8 @@ export const addEvents = call({
       .min(1, 'send at least one event')
       .max(limits.batch, `send ${limits.batch} events at most at a time`)
       .required(),
+    /** What the clock of the device shows as it sends them: by it the server puts each at its moment. */
+    sent: moment(),
   }),
   size: limits.batchBytes,
   reply: appended,

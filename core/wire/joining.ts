@@ -4,18 +4,16 @@ import { limits } from '../schema/limits.ts'
 import { step as stepSchema, type Step } from '../log/step.ts'
 import { moment, shape, uuid, wholeWithin, uuidForm } from '../schema/atoms.ts'
 import { call } from './call.ts'
+import { device, deviceForm } from './device.ts'
 import { person } from './people.ts'
 
-/** The name of a device. */
-const handForm = /^[\w-]{1,64}$/
-const hand = () => yup.string().matches(handForm, '${path} is the name of a device')
 const version = () => wholeWithin(0, 1e9)
 const step = stepSchema as unknown as yup.Schema<Step>
-const params = { job: uuidForm, hand: handForm }
+const params = { job: uuidForm, hand: deviceForm }
 
 /** The step in hand of some devices, as the server last took it. */
 export const handSaid = shape({
-  hand: hand().required(),
+  hand: device().required(),
   version: version().required(),
   step: step.required() as unknown as yup.Schema<Step>,
 })
@@ -26,14 +24,14 @@ export const invite = call({
   method: 'post',
   path: '/api/jobs/{job}/invitations',
   params: { job: uuidForm },
-  body: shape({ hand: hand().required() }),
+  body: shape({ hand: device().required() }),
   reply: shape({ code: yup.string().required(), until: moment().required() }),
 })
 export const join = call({
   method: 'post',
   path: '/api/join',
-  body: shape({ code: yup.string().max(400).required('give the code') }),
-  reply: shape({ job: uuid().required(), hand: hand().required(), person: person.required() }),
+  body: shape({ code: yup.string().max(400).required('give the code'), device: device() }),
+  reply: shape({ job: uuid().required(), hand: device().required(), person: person.required() }),
 })
 const standing = {
   version: version().required(),

@@ -103,6 +103,12 @@ export async function choose(page: Page, label: string, option: string): Promise
   await page.getByRole('option', { name: option, exact: true }).click()
 }
 
+/** Takes a photo by key; it is the one on the stage from now on. */
+export async function takePhoto(page: Page): Promise<void> {
+  await page.keyboard.press('p')
+  await expect(page.locator('[data-stage]')).toBeFocused()
+}
+
 /** Taps the photo at shares of its width and height. */
 export async function tapPhoto(page: Page, x: number, y: number): Promise<void> {
   const stage = page.locator('[data-stage]')

@@ -1,75 +1,13 @@
-import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm'
+import { EntitySchema } from 'typeorm'
 import type { HandBody } from '@dialytica/core/book'
 import type { Summary } from '@dialytica/core/ledger'
 import type { JobEvent, Step } from '@dialytica/core/log'
 import type { ParcelPreview } from '@dialytica/core/parcel'
 import type { Family } from '@dialytica/core/machine'
-import type { Role } from '@dialytica/core/wire'
+import { hash, key, moment, number, ref, text } from './columns.ts'
+import { Device, EntryCode, Invitation, Session, Shop, User } from './people.ts'
 
-const key: EntitySchemaColumnOptions = { type: 'char', length: 36, primary: true }
-const ref: EntitySchemaColumnOptions = { type: 'char', length: 36 }
-const text = (length: number): EntitySchemaColumnOptions => ({ type: 'varchar', length })
-const moment: EntitySchemaColumnOptions = { type: 'datetime', precision: 3 }
-const number: EntitySchemaColumnOptions = { type: 'int', unsigned: true }
-
-export interface ShopRow {
-  id: string
-  name: string
-  timeZone: string
-  createdAt: Date
-}
-export const Shop = new EntitySchema<ShopRow>({
-  name: 'shop',
-  columns: {
-    id: key,
-    name: text(120),
-    timeZone: { ...text(64), name: 'time_zone' },
-    createdAt: { ...moment, name: 'created_at' },
-  },
-})
-
-export interface UserRow {
-  id: string
-  shopId: string
-  login: string
-  name: string
-  role: Role
-  passwordHash: string
-  demo: boolean
-  createdAt: Date
-}
-export const User = new EntitySchema<UserRow>({
-  name: 'user',
-  columns: {
-    id: key,
-    shopId: { ...ref, name: 'shop_id' },
-    login: text(120),
-    name: text(120),
-    role: text(20),
-    passwordHash: { ...text(255), name: 'password_hash', select: false },
-    demo: { type: 'boolean' },
-    createdAt: { ...moment, name: 'created_at' },
-  },
-})
-
-export interface SessionRow {
-  tokenHash: string
-  userId: string
-  createdAt: Date
-  expiresAt: Date
-  /** Set where the session is of a device that joined one job. */
-  jobId: string | null
-}
-export const Session = new EntitySchema<SessionRow>({
-  name: 'session',
-  columns: {
-    tokenHash: { type: 'char', length: 64, primary: true, name: 'token_hash' },
-    userId: { ...ref, name: 'user_id' },
-    createdAt: { ...moment, name: 'created_at' },
-    expiresAt: { ...moment, name: 'expires_at' },
-    jobId: { ...ref, name: 'job_id', nullable: true },
-  },
-})
+export * from './people.ts'
 
 export interface ModelRow {
   id: string
@@ -159,6 +97,8 @@ export interface EventRow {
   device: string
   body: JobEvent['body']
   receivedAt: Date
+  /** When it was, by the clock of the server; none for what came in before that was put down. */
+  when: string | null
 }
 /** The job log, clustered by (job, number): a job is one range read. */
 export const Event = new EntitySchema<EventRow>({
@@ -173,6 +113,7 @@ export const Event = new EntitySchema<EventRow>({
     device: text(64),
     body: { type: 'simple-json' },
     receivedAt: { ...moment, name: 'received_at' },
+    when: { type: 'char', length: 24, name: 'happened_at', nullable: true },
   },
 })
 
@@ -222,7 +163,7 @@ export const PhotoEntity = new EntitySchema<PhotoRow>({
   name: 'photo',
   columns: {
     shopId: { ...key, name: 'shop_id' },
-    hash: { type: 'char', length: 64, primary: true },
+    hash: { ...hash, primary: true },
     width: number,
     height: number,
     bytes: number,
@@ -338,6 +279,9 @@ export const entities = [
   Shop,
   User,
   Session,
+  Device,
+  EntryCode,
+  Invitation,
   Model,
   Unit,
   Job,

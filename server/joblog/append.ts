@@ -1,6 +1,16 @@
 import { setImmediate } from 'node:timers/promises'
 import { summary } from '@dialytica/core/ledger'
-import { blank, eventSchema, fold, refusalWords, type JobEvent, type JobState } from '@dialytica/core/log'
+import {
+  blank,
+  eventSchema,
+  fold,
+  placed,
+  putAt,
+  refusalWords,
+  whenOf,
+  type JobEvent,
+  type JobState,
+} from '@dialytica/core/log'
 import { check } from '@dialytica/core/schema'
 import type { Appended as Told, Person } from '@dialytica/core/wire'
 import type { DataSource, EntityManager } from 'typeorm'
@@ -89,16 +99,30 @@ async function begun(m: EntityManager, id: string, shopId: string, first: JobEve
   const unit = await m.findOneBy(Unit, { id: first.body.unit, shopId })
   const model = unit && (await m.findOneBy(Model, { id: unit.modelId, shopId }))
   if (!unit || model?.family !== first.body.family) throw notFound()
-  const at = new Date(first.at)
+  const at = new Date(whenOf(first))
   return {
     ...{ id, shopId, unitId: unit.id, seq: 0, summary: {} as never },
     ...{ openedAt: at, changedAt: at, closedAt: null, waits: false, due: null, pieces: 0 },
   }
 }
 
+/** An event at its moment, by the clock of the server; as its device says, where that does not tell what its clock shows. */
+function atItsMoment(
+  event: JobEvent,
+  sent: string | undefined,
+  received: Date,
+  { latest, latestOf }: JobState,
+): JobEvent {
+  if (sent === undefined) return putAt(event, undefined)
+  const { at, after, device } = event
+  const known = after !== undefined && latest !== '' && after > latest ? latest : after
+  return putAt(event, placed(at, { sent, received: received.toISOString(), after: known, own: latestOf.get(device) }))
+}
+
 /**
  * Appends a batch to a job's log, in one transaction and in its order. An event that is there already counts as accepted
- * under its number; one that the state refuses is returned with its reason and the rest goes on.
+ * under its number; one that the state refuses is returned with its reason and the rest goes on. `sent` is what the clock of the device showed as it
+ * sent the batch: by it each event is put at its moment.
  * Throws not-found when the job is of another shop, or is not there and the batch does not open it.
  */
 export async function append(
@@ -107,6 +131,7 @@ export async function append(
   person: Person,
   jobId: string,
   values: unknown[],
+  sent?: string,
 ): Promise<Appended> {
   // Held against the schema once, before anything is locked.
   const { events, refused: unfit } = await held(jobId, person, values)
@@ -122,13 +147,17 @@ export async function append(
       const before = row.seq
       const known = events.filter(e => state.seen.has(e.id)).map(e => e.id)
       const there = known.length
-        ? await m.find(Event, { where: { jobId, id: In(known) }, select: { jobId: true, seq: true, id: true } })
+        ? await m.find(Event, {
+            where: { jobId, id: In(known) },
+            select: { jobId: true, seq: true, id: true, when: true },
+          })
         : []
-      const accepted = there.map(({ id, seq }) => ({ id, seq }))
+      const accepted: Appended['accepted'] = there.map(({ id, seq, when }) => ({ id, seq, ...(when && { when }) }))
       const rows: EventRow[] = []
       const receivedAt = new Date()
-      for (const event of events) {
-        if (state.seen.has(event.id)) continue
+      for (const said of events) {
+        if (state.seen.has(said.id)) continue
+        const event = atItsMoment(said, sent, receivedAt, state)
         const folded = fold(state, event)
         if (!folded.ok) {
           refused.push({ id: event.id, code: folded.refusal.code, message: refusalWords(folded.refusal) })
@@ -136,9 +165,9 @@ export async function append(
         }
         state = folded.state
         row.seq += 1
-        accepted.push({ id: event.id, seq: row.seq })
-        const { id, kind, at, actor, device, body } = event
-        rows.push({ jobId, seq: row.seq, id, kind, at, actor, device, body, receivedAt })
+        const { id, kind, at, when, actor, device, body } = event
+        accepted.push({ id, seq: row.seq, ...(when && { when }) })
+        rows.push({ jobId, seq: row.seq, id, kind, at, when: when ?? null, actor, device, body, receivedAt })
       }
       if (isNew && !state.opened) throw notFound()
       if (rows.length) {

@@ -26,8 +26,8 @@ const kept = 64
 export type States = LRUCache<string, StateAt>
 export const emptyStates = (): States => new LRUCache({ max: kept })
 
-export const eventOf = ({ jobId, seq, id, kind, at, actor, device, body }: EventRow): JobEvent =>
-  ({ id, job: jobId, kind, at, actor, device, seq, body }) as JobEvent
+export const eventOf = ({ jobId, seq, id, kind, at, when, actor, device, body }: EventRow): JobEvent =>
+  ({ id, job: jobId, kind, at, ...(when && { when }), actor, device, seq, body }) as JobEvent
 
 /** The events of a job after a number, in order. */
 export async function eventsAfter(m: EntityManager, jobId: string, after: number, most?: number): Promise<JobEvent[]> {

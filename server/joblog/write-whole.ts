@@ -1,5 +1,5 @@
 import { summary } from '@dialytica/core/ledger'
-import { toSnapshot, type JobEvent, type JobState } from '@dialytica/core/log'
+import { toSnapshot, whenOf, type JobEvent, type JobState } from '@dialytica/core/log'
 import type { EntityManager } from 'typeorm'
 import { Event, Job, type EventRow } from '../entities/index.ts'
 import { standsAs } from './row-of.ts'
@@ -25,15 +25,15 @@ export async function writeWhole(m: EntityManager, jobs: readonly WholeJob[]): P
     Job,
     jobs.map(({ shop, unit, log, state, receivedAt }) => ({
       ...{ id: log[0]!.job, shopId: shop, unitId: unit, seq: log.length },
-      openedAt: new Date(log[0]!.at),
+      openedAt: new Date(whenOf(log[0]!)),
       changedAt: receivedAt(log.at(-1)!),
       ...standsAs(summary(state)!, state),
     })),
   )
   const rowsOf = ({ log, receivedAt }: WholeJob) =>
     log.map((event, i): EventRow => {
-      const { id, job: jobId, kind, at, actor, device, body } = event
-      return { jobId, seq: i + 1, id, kind, at, actor, device, body, receivedAt: receivedAt(event) }
+      const { id, job: jobId, kind, at, when = null, actor, device, body } = event
+      return { jobId, seq: i + 1, id, kind, at, when, actor, device, body, receivedAt: receivedAt(event) }
     })
   const told = jobs.map(job => ({ job, rows: rowsOf(job) }))
   const rows = told.flatMap(t => t.rows)

@@ -1,37 +1,31 @@
+import { randomBytes } from 'node:crypto'
 import type { DataSource } from 'typeorm'
-import { asUuid, momentBytes, sealed, secretKey, unsealed, uuidBytes } from './sealed.ts'
+import { LessThan, MoreThan } from 'typeorm'
+import { Invitation, type InvitationRow } from '../entities/index.ts'
+import { hashOf } from './sessions.ts'
 
-/** Who invites a device to which job, to hold which step in hand. */
-export interface Invitation {
-  job: string
-  user: string
-  hand: string
-  /** In seconds since 1970. */
-  until: number
+/** So long a code on the screen is good, in milliseconds. */
+const life = 300_000
+
+/** A code by which one other device joins a job; it goes with the session of who made it. */
+export async function invitationTo(
+  db: DataSource,
+  { session, job, hand }: { session: string; job: string; hand: string },
+  now = new Date(),
+): Promise<{ code: string; until: string }> {
+  const code = randomBytes(16).toString('base64url')
+  const until = new Date(now.getTime() + life)
+  const invitations = db.getRepository(Invitation)
+  await invitations.delete({ until: LessThan(now) })
+  await invitations.insert({ codeHash: hashOf(code), sessionHash: session, jobId: job, hand, until })
+  return { code, until: until.toISOString() }
 }
 
-/** So long a code on the screen is good, in seconds. */
-export const invitationLife = 300
-
-/** The key that signs invitations. */
-const key = (db: DataSource) => secretKey(db, 'invitation')
-
-/** The invitation as one short sealed text: job, person, end and hand. */
-export async function signed(db: DataSource, { job, user, hand, until }: Invitation): Promise<string> {
-  const body = Buffer.concat([uuidBytes(job), uuidBytes(user), momentBytes(until), Buffer.from(hand, 'ascii')])
-  return sealed(await key(db), body)
-}
-
-/** What a text invites to; `null` when it was not signed here, or its time is over. */
-export async function invitationIn(db: DataSource, text: string, now = Date.now()): Promise<Invitation | null> {
-  const body = unsealed(await key(db), text)
-  if (!body) return null
-  const until = body.readUInt32BE(32)
-  if (until * 1000 < now) return null
-  return {
-    job: asUuid(body.subarray(0, 16)),
-    user: asUuid(body.subarray(16, 32)),
-    until,
-    hand: body.subarray(36).toString('ascii'),
-  }
+/** Takes an invitation: of all who come with a code one gets it; `null` for the others, and where it is over. */
+export async function takeInvitation(db: DataSource, code: string, now = new Date()): Promise<InvitationRow | null> {
+  const invitations = db.getRepository(Invitation)
+  const key = { codeHash: hashOf(code) }
+  const found = await invitations.findOneBy({ ...key, until: MoreThan(now) })
+  if (!found) return null
+  return (await invitations.delete(key)).affected ? found : null
 }

@@ -21,7 +21,7 @@ describe('a session', () => {
   it('that has run out is swept when the next one starts', async () => {
     const { db } = w.running.context
     const id = await w.personId('viewer')
-    await startSession(db, id, new Date('2020-01-01'))
+    await startSession(db, id, {}, new Date('2020-01-01'))
     await startSession(db, id)
     const [{ n }] = await db.query("SELECT COUNT(*) AS n FROM session WHERE expires_at < '2021-01-01'")
     expect(Number(n)).toBe(0)

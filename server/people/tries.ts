@@ -22,7 +22,7 @@ const linkIn = (req: Request): string => {
 
 /**
  * Wrong tries are counted in the database, so that every server sees them: sign-ins by address, by address and login, and by login from
- * wherever they come; codes to join by address; codes of a link by address, and by link from wherever they come.
+ * wherever they come; codes to join by address; codes to choose a password by address and by login; the first code by address; codes of a link by address, and by link from wherever they come.
  */
 export function limitsOf({ db }: Context, r: Route): RequestHandler[] {
   const store = () => attempts(db, minutes * 60_000)
@@ -35,6 +35,14 @@ export function limitsOf({ db }: Context, r: Route): RequestHandler[] {
       failed('wrong sign-ins', 10, 'both', req => `${addressOf(req)} ${loginIn(req)}`),
       failed('wrong sign-ins with this login', 50, 'login', loginIn),
     ]
+  if (r.path === calls.welcome.path)
+    return [
+      failed('wrong codes from this address', 30, 'welcome', addressOf),
+      (req, res, next) => void readJson(req, res, formBytes).then(() => next(), next),
+      failed('wrong codes with this login', 20, 'code', loginIn),
+    ]
+  if (r.method === 'post' && r.path === calls.firstAccount.path)
+    return [failed('wrong codes from this address', 10, 'first', addressOf)]
   if (r.path === calls.shared.path)
     return [
       failed('wrong codes from this address', 10, 'shared', addressOf),

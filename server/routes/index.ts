@@ -9,7 +9,7 @@ import { labels } from './labels.ts'
 import { addModel, addUnit, model, models, unit, units } from './machines.ts'
 import { openapi } from './openapi.ts'
 import { bookParcel, jobParcel, parcelBack, parcelIn, parcels, takeParcel } from './parcels.ts'
-import { people } from './people.ts'
+import { addMember, changeOfMember, codeOfMember, endOfSessions, people, team } from './people.ts'
 import { photo, putPhoto } from './photos.ts'
 import { customerPage, record, returnOfJob } from './record-sheet.ts'
 import { recordIn, recordOut } from './records.ts'
@@ -19,7 +19,9 @@ import { learntParts } from './learnt-parts.ts'
 import { rituals } from './rituals.ts'
 import { words } from './words.ts'
 import { route, type Route } from './routing.ts'
-import { demoAccounts, signIn, signOut, whoAmI } from './session.ts'
+import { endDevice, endOneSession, nameDevice, sessions } from './devices.ts'
+import { changePassword, demoAccounts, signIn, signOut, whoAmI } from './session.ts'
+import { firstAccount, fresh, welcome } from './welcome.ts'
 import { settings } from './settings.ts'
 import { search, searchJobs } from './search.ts'
 import { solved } from './solved.ts'
@@ -39,8 +41,21 @@ export const routes: readonly Route[] = [
   whoAmI,
   signIn,
   signOut,
+  changePassword,
+  sessions,
+  endOneSession,
+  nameDevice,
+  endDevice,
   demoAccounts,
+  welcome,
+  fresh,
+  firstAccount,
   people,
+  team,
+  addMember,
+  changeOfMember,
+  codeOfMember,
+  endOfSessions,
   models,
   addModel,
   model,

@@ -102,7 +102,7 @@ export const addEvents = route(calls.addEvents, {
   replies: { 200: 'Which were accepted, under which numbers, and which were refused, and why', 413: 'Too large' },
   async answer({ db, states, watch, pool, reader, config }, { params, person, body }) {
     const job = params.job!
-    const { due, closed, ...appended } = await append(db, states, person, job, body.events)
+    const { due, closed, ...appended } = await append(db, states, person, job, body.events, body.sent)
     watch.grew(job, appended.seq)
     reader.grew(job)
     // Where none can be stored now, the next one will do.

@@ -1,7 +1,9 @@
 import { randomUUID } from 'node:crypto'
+import sharp from 'sharp'
 import supertest from 'supertest'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { invitationIn, signed } from '../people/invitations.ts'
+import { takeInvitation } from '../people/invitations.ts'
+import { sha256 } from '../photos/store.ts'
 import { machine, made, openingOf, screwStep, world, type Agent, type World } from '../test/world.ts'
 
 let w: World
@@ -34,6 +36,8 @@ async function joined(): Promise<Agent> {
   expect(body).toMatchObject({ job, hand: 'web-desk', person: { id: me, joined: job } })
   return phone
 }
+const put = (agent: Agent, hand: string, version: number, body: object) =>
+  agent.put(`/api/jobs/${job}/hands/${hand}`).send({ version, step: body })
 const step = (over = {}) => ({ id: randomUUID(), photos: [], marks: [], moves: [], ...over })
 
 describe('a device that joins by a code', () => {
@@ -58,26 +62,69 @@ describe('a device that joins by a code', () => {
     for (const path of ['/api/jobs', '/api/models', '/api/units', '/api/people']) await phone.get(path).expect(403)
     await phone.post(`/api/jobs/${job}/invitations`).send({ hand: 'web-phone' }).expect(403)
   })
-  it('is not let in by a code that is over, changed or made elsewhere', async () => {
+  it('is not let in by a code that is over, was used, or was made elsewhere', async () => {
     const { db } = w.running.context
-    const now = Math.floor(Date.now() / 1000)
-    const good = { job, user: me, hand: 'web-desk', until: now + 60 }
-    const code = await signed(db, good)
-    expect(await invitationIn(db, code)).toEqual(good)
-    expect(await invitationIn(db, code, (now + 61) * 1000)).toBeNull()
-    const changed = Buffer.from(code, 'base64url')
-    changed[20]! ^= 1
-    for (const bad of [
-      changed.toString('base64url'),
-      code.slice(0, 40),
-      '',
-      'nonsense',
-      await signed(db, { ...good, until: now - 1 }),
-    ])
-      await supertest(w.url)
-        .post('/api/join')
-        .send({ code: bad || 'x' })
-        .expect(410)
+    const join = (code: string) => supertest(w.url).post('/api/join').send({ code })
+    const code = await invited()
+    expect(await takeInvitation(db, code, new Date(Date.now() + 301_000))).toBeNull()
+    await join(code).expect(200)
+    await join(code).expect(410)
+    for (const bad of [code.slice(0, 10), 'nonsense', `${await invited()}x`]) await join(bad).expect(410)
+  })
+  it('is one: of several that come with a code at the same moment', async () => {
+    const code = await invited()
+    const replies = await Promise.all(
+      Array.from({ length: 6 }, () => supertest(w.url).post('/api/join').send({ code })),
+    )
+    expect(replies.map(r => r.status).sort()).toEqual([200, 410, 410, 410, 410, 410])
+  })
+  it('sees the photos of its job, and of no other', async () => {
+    const jpeg = (tone: string) =>
+      sharp({ create: { width: 40, height: 30, channels: 3, background: tone } })
+        .png()
+        .toBuffer()
+    const [recorded, held, elsewhere] = await Promise.all(['#211', '#322', '#433'].map(jpeg))
+    for (const bytes of [recorded, held, elsewhere])
+      await desk
+        .put(`/api/photos/${sha256(bytes!)}`)
+        .set('content-type', 'image/png')
+        .send(bytes)
+        .expect(200)
+    const shot = (bytes: Buffer) => ({
+      hash: sha256(bytes),
+      width: 40,
+      height: 30,
+      takenAt: '2026-01-05T08:00:00.000Z',
+    })
+    const note = (of: string, bytes: Buffer) => {
+      const recording = screwStep(of, me, 1)
+      return { ...recording, body: { step: { ...recording.body.step, photos: [shot(bytes)] } } }
+    }
+    const post = (of: string, event: object) => desk.post(`/api/jobs/${of}/events`).send({ events: [event] })
+    const phone = await joined()
+    const seen = (bytes: Buffer) => phone.get(`/api/photos/${sha256(bytes)}/thumb`)
+    await seen(recorded!).expect(404)
+    expect((await post(job, note(job, recorded!)).expect(200)).body.refused).toEqual([])
+    expect((await post(other, note(other, elsewhere!)).expect(200)).body.refused).toEqual([])
+    await seen(recorded!).expect(200)
+    await seen(elsewhere!).expect(404)
+    await seen(held!).expect(404)
+    await put(desk, 'photos', 0, step({ photos: [shot(held!)] })).expect(200)
+    await seen(held!).expect(200)
+    await desk.get(`/api/photos/${sha256(elsewhere!)}/thumb`).expect(200)
+  })
+  it('stays who it is where somebody of the shop is signed in on it; a stranger to the shop joins as who invited', async () => {
+    const [mate, stranger] = [await w.as('lead'), await w.as('stranger')]
+    const join = async (agent: Agent) =>
+      (
+        await agent
+          .post('/api/join')
+          .send({ code: await invited() })
+          .expect(200)
+      ).body as { person: object }
+    expect((await join(mate)).person).toMatchObject({ id: await w.personId('lead'), joined: null })
+    expect((await join(stranger)).person).toMatchObject({ id: me, joined: job })
+    await stranger.get('/api/models').expect(403)
   })
   it('is let in by another server of the same database', async () => {
     const second = await w.another()
@@ -91,8 +138,6 @@ describe('a device that joins by a code', () => {
 })
 
 describe('a step in two hands', () => {
-  const put = (agent: Agent, hand: string, version: number, body: object) =>
-    agent.put(`/api/jobs/${job}/hands/${hand}`).send({ version, step: body })
   it('is taken where it follows what was seen, else what stands is returned', async () => {
     const phone = await joined()
     const first = step({ zone: 'top' })

@@ -1,44 +1,50 @@
 import { calls } from '@dialytica/core/wire'
-import { Hand, Job } from '../entities/index.ts'
-import { invitationIn, invitationLife, signed } from '../people/invitations.ts'
-import { cookieName, personOf, startSession } from '../people/sessions.ts'
+import { Hand } from '../entities/index.ts'
+import { invitationTo, takeInvitation } from '../people/invitations.ts'
+import { lasting, personOf, tokenIn } from '../people/sessions.ts'
 import { ProblemError } from '../problems.ts'
 import { ignoreDouble } from '../retried.ts'
 import { jobOf } from './jobs.ts'
+import { letIn } from './letting-in.ts'
 import { route } from './routing.ts'
 
 export const invite = route(calls.invite, {
   summary:
-    'A signed code, good for five minutes, by which another device joins this job and holds the same step in hand',
+    'A code, good for five minutes and for one device, by which it joins this job and holds the same step in hand',
   who: 'technician',
   replies: { 201: 'The code, and until when it is good' },
   async answer(context, asked) {
     const { id } = await jobOf(context, asked)
-    const until = Math.floor(Date.now() / 1000) + invitationLife
-    const { hand } = asked.body
-    const code = await signed(context.db, { job: id, user: asked.person.id, hand, until })
-    asked.res.status(201)
-    return { code, until: new Date(until * 1000).toISOString() }
+    const { session, body, res } = asked
+    const made = await invitationTo(context.db, { session, job: id, hand: body.hand })
+    res.status(201)
+    return made
   },
 })
 
+const isOver = () =>
+  new ProblemError('over', 'Ask for a new code on the first device: one is good for one device and five minutes.')
+
 export const join = route(calls.join, {
-  summary: 'Join a job by its code: starts a session for that job only, as the person who invited',
+  summary:
+    'Join a job by its code: starts a session for that job only, as the person who invited; who is signed in to the shop stays who they are',
   who: 'anyone',
   replies: {
     200: 'The job, the hand and the person; sets the session cookie',
-    410: 'The code is over, or was not made here',
+    410: 'The code is over, or was used, or was not made here',
   },
-  async answer({ db, config }, { body, res }) {
-    const invitation = await invitationIn(db, body.code)
-    if (!invitation)
-      throw new ProblemError('over', 'Ask for a new code on the first device: one is good for five minutes.')
-    const { token, expires } = await startSession(db, invitation.user, new Date(), invitation.job)
-    const person = await personOf(db, token)
-    const isThere = person && (await db.getRepository(Job).existsBy({ id: invitation.job, shopId: person.shopId }))
-    if (!isThere) throw new ProblemError('over', 'The job of this code is no longer there.')
-    res.cookie(cookieName, token, { httpOnly: true, sameSite: 'strict', secure: config.https, expires, path: '/' })
-    return { job: invitation.job, hand: invitation.hand, person }
+  async answer(context, asked) {
+    const { db } = context
+    const { body, req } = asked
+    const invitation = await takeInvitation(db, body.code)
+    if (!invitation) throw isOver()
+    const { jobId: job, hand, sessionHash: from } = invitation
+    const [inviter] = await lasting(db, [from])
+    if (!inviter) throw isOver()
+    const mine = await personOf(db, tokenIn(req.headers.cookie))
+    if (mine && !mine.joined && mine.shopId === inviter.person.shopId) return { job, hand, person: mine }
+    const person = await letIn(context, asked, inviter.person.id, { device: body.device, joins: { job, from } })
+    return { job, hand, person }
   },
 })
 

@@ -2,6 +2,7 @@ import { calls } from '@dialytica/core/wire'
 import { stat } from 'node:fs/promises'
 import { PhotoEntity } from '../entities/index.ts'
 import { photoFile, takeIn } from '../photos/store.ts'
+import { isOfJob } from '../photos/of-job.ts'
 import type { Size } from '../photos/develop.ts'
 import { notFound, ProblemError } from '../problems.ts'
 import { route } from './routing.ts'
@@ -23,12 +24,14 @@ export const putPhoto = route(calls.putPhoto, {
 })
 
 export const photo = route(calls.photo, {
-  summary: 'A photo as JPEG: full, stage (1600 pixels) or thumb (320); it never changes',
+  summary:
+    'A photo as JPEG: full, stage (1600 pixels) or thumb (320); it never changes. A device that joined a job sees those of its job',
   who: 'viewer',
   joined: true,
   replies: { 200: 'image/jpeg' },
   async answer({ db, config }, { params, person, res }) {
     const { hash, size } = params as { hash: string; size: Size }
+    if (person.joined && !(await isOfJob(db, person.joined, hash))) throw notFound()
     const row = await db.getRepository(PhotoEntity).findOneBy({ shopId: person.shopId, hash })
     const file = photoFile(config.data, person.shopId, hash, size)
     if (!row || !(await stat(file).catch(() => null))) throw notFound()

@@ -4,7 +4,7 @@ import type { Call, Role, Person } from '@dialytica/core/wire'
 import type { Context } from '../context.ts'
 import type { Turns } from '../work/turns.ts'
 import { mayAct } from '../people/roles.ts'
-import { personOf, tokenIn } from '../people/sessions.ts'
+import { signedBy, tokenIn } from '../people/sessions.ts'
 import { parcelFolder } from '../parcels/pack.ts'
 import { notFound, ProblemError } from '../problems.ts'
 import { forShop } from '../shares.ts'
@@ -16,6 +16,8 @@ export interface Asked<B = unknown> {
   query: Record<string, string>
   body: B
   person: Person
+  /** By what the session of who asks is known; set where `person` is. */
+  session: string
   req: Request
   res: Response
 }
@@ -46,16 +48,17 @@ const inForm = (forms: Record<string, RegExp> = {}, values: Record<string, unkno
     return value === undefined || (typeof value === 'string' && form.test(value))
   })
 
-/** The person who asks, when the route's role lets them. */
-async function admitted(context: Context, r: Route, req: Request): Promise<Person> {
-  const person = await personOf(context.db, tokenIn(req.headers.cookie))
-  if (!person) throw new ProblemError('signed-out', 'Your session has ended. Sign in again; what you recorded is kept.')
+/** The person who asks, and their session, when the route's role lets them. */
+async function admitted(context: Context, r: Route, req: Request): Promise<Pick<Asked, 'person' | 'session'>> {
+  const signed = await signedBy(context.db, tokenIn(req.headers.cookie))
+  if (!signed) throw new ProblemError('signed-out', 'Your session has ended. Sign in again; what you recorded is kept.')
+  const { person, session } = signed
   if (r.who !== 'anyone' && !mayAct(person.role, r.who))
     throw new ProblemError('not-allowed', `This needs the role ${r.who}.`)
   if (person.joined && !r.joined)
     throw new ProblemError('not-allowed', 'This device has joined one job: sign in on it to do more.')
   if (person.joined && req.params.job !== undefined && req.params.job !== person.joined) throw notFound()
-  return person
+  return { person, session }
 }
 
 /** The body of a request, read as its route takes it and held against its schema. */
@@ -68,11 +71,14 @@ async function bodyOf(r: Route, { config }: Context, req: Request, res: Response
   return checked.value
 }
 
+/** Who asks where anyone may. */
+const noOne = { person: null, session: null }
+
 /** Mounts one route: who asks, in what form, how often; then its body is read; then its answer. */
 export function mount(app: Express, context: Context, r: Route, before: readonly RequestHandler[] = []): void {
   const rates = [...before, ...(r.rates ?? []).map(rate => counted(rate))]
   app[r.method](r.path.replace(/\{(\w+)\}/g, ':$1'), async (req: Request, res: Response) => {
-    const person = r.who === 'anyone' ? (null as never) : await admitted(context, r, req)
+    const { person, session } = r.who === 'anyone' ? (noOne as never as Asked) : await admitted(context, r, req)
     res.locals.account = person?.id
     for (const rate of rates) await passed(rate, req, res)
     if (!inForm(r.params, req.params)) throw notFound()
@@ -87,6 +93,7 @@ export function mount(app: Express, context: Context, r: Route, before: readonly
         query: req.query as Record<string, string>,
         body: await bodyOf(r, context, req, res),
         person,
+        session,
         req,
         res,
       }

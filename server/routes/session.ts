@@ -1,10 +1,16 @@
 import { calls } from '@dialytica/core/wire'
-import { User } from '../entities/index.ts'
+import { IsNull, Not, Or } from 'typeorm'
+import { Session, User } from '../entities/index.ts'
 import { loginOf } from '../people/logins.ts'
-import { cookieName, endSession, personBy, personOf, startSession, tokenIn } from '../people/sessions.ts'
+import { hashPassword } from '../people/passwords.ts'
+import { personBy } from '../people/sessions.ts'
 import { ProblemError } from '../problems.ts'
 import { demoPassword } from '../seed/demo-password.ts'
+import { letGo, letIn } from './letting-in.ts'
 import { route } from './routing.ts'
+
+/** Not of the devices that joined a job from a session. */
+const notFrom = (session: string) => Or(IsNull(), Not(session))
 
 export const whoAmI = route(calls.whoAmI, {
   summary: 'Who is signed in',
@@ -15,26 +21,41 @@ export const whoAmI = route(calls.whoAmI, {
 })
 
 export const signIn = route(calls.signIn, {
-  summary: 'Sign in; sets the session cookie',
+  summary: 'Sign in; sets the session cookie, and ends the session that was on this device',
   who: 'anyone',
   replies: { 200: 'Signed in', 401: 'Login and password do not go together', 429: 'Too many tries' },
-  async answer({ db, config }, { body, res }) {
-    const user = await personBy(db, loginOf(body.login), body.password)
-    if (!user || (user.demo && !config.demo)) throw new ProblemError('wrong-sign-in', 'Check both, then try again.')
-    const { token, expires } = await startSession(db, user.id)
-    res.cookie(cookieName, token, { httpOnly: true, sameSite: 'strict', secure: config.https, expires, path: '/' })
-    return personOf(db, token)
+  async answer(context, asked) {
+    const { login, password, device } = asked.body
+    const user = await personBy(context.db, loginOf(login), password)
+    if (!user || (user.demo && !context.config.demo))
+      throw new ProblemError('wrong-sign-in', 'Check both, then try again.')
+    return letIn(context, asked, user.id, { device })
   },
 })
 
 export const signOut = route(calls.signOut, {
-  summary: 'Sign out',
+  summary: 'Sign out; ends the devices that joined a job from here',
   who: 'anyone',
   replies: { 204: 'Signed out' },
-  async answer({ db }, { req, res }) {
-    const token = tokenIn(req.headers.cookie)
-    if (token) await endSession(db, token)
-    res.clearCookie(cookieName, { path: '/' }).status(204).end()
+  async answer(context, asked) {
+    await letGo(context, asked)
+    asked.res.status(204).end()
+  },
+})
+
+export const changePassword = route(calls.changePassword, {
+  summary: 'Choose another password; signs out wherever else one is signed in',
+  who: 'viewer',
+  rates: [{ what: 'wrong passwords', most: 10, minutes: 15, by: 'account', failures: true }],
+  replies: { 200: 'It is the new one now', 403: 'The one that was given is not yours', 429: 'Too many tries' },
+  async answer({ db }, { body, person, session }) {
+    if (person.demo)
+      throw new ProblemError('not-allowed', 'A person of the demo keeps their password: others sign in with it.')
+    if (!(await personBy(db, person.login, body.current)))
+      throw new ProblemError('wrong-password', 'Give the password that you signed in with.')
+    await db.getRepository(User).update({ id: person.id }, { passwordHash: await hashPassword(body.password) })
+    await db.getRepository(Session).delete({ userId: person.id, tokenHash: Not(session), fromHash: notFrom(session) })
+    return person
   },
 })
 

@@ -1,4 +1,5 @@
-import { addressOf, type AskedWith, type Call, type ProblemDocument } from '@dialytica/core/wire'
+import { addressOf, timeHeader, type AskedWith, type Call, type ProblemDocument } from '@dialytica/core/wire'
+import { hearTime } from './clock.ts'
 
 /** The server did not do what was asked, or did not answer at all. */
 export class ApiError extends Error {
@@ -23,12 +24,13 @@ const offline: ProblemDocument = {
 /** Asks an address of the contract; resolves to its reply, rejects with an `ApiError`. */
 export async function api<P extends string, Q extends string, B, R>(
   call: Call<P, Q, B, R>,
-  asked: AskedWith<Call<P, Q, B, R>>,
+  having: AskedWith<Call<P, Q, B, R>>,
 ): Promise<R> {
-  const { params, query, body } = asked as { params?: Record<P, string>; query?: Record<Q, string>; body?: object }
+  const { params, query, body } = having as { params?: Record<P, string>; query?: Record<Q, string>; body?: object }
   const isBlob = body instanceof Blob
   const patience = new AbortController()
   const timer = setTimeout(() => patience.abort(), isBlob ? 300_000 : 20_000)
+  const asked = Date.now()
   const reply = await fetch(addressOf(call, params, query), {
     method: call.method.toUpperCase(),
     ...(body && { body: isBlob ? body : JSON.stringify(body) }),
@@ -39,6 +41,7 @@ export async function api<P extends string, Q extends string, B, R>(
       throw new ApiError(offline)
     })
     .finally(() => clearTimeout(timer))
+  hearTime(asked, reply.headers.get(timeHeader))
   if (reply.status === 204) return undefined as R
   const json: unknown = await reply.json().catch(() => null)
   if (reply.ok && json !== null) return json as R

@@ -1,6 +1,7 @@
 import type { Photo } from '@dialytica/core/log'
 import { transfer } from 'comlink'
 import { inWorker } from '../workers/in-worker.ts'
+import { timeNow } from './clock.ts'
 import { remember } from './photo-url.ts'
 import { keepShot } from './waiting.ts'
 import { isFull, lookForRoom } from './room.ts'
@@ -16,7 +17,7 @@ async function hashInWorker(blob: Blob): Promise<string> {
 }
 
 /** When a picture was taken, as far as it says itself: a file knows when it was written. */
-const takenAt = (blob: Blob) => (blob instanceof File && blob.lastModified ? new Date(blob.lastModified) : new Date())
+const takenAt = (blob: Blob) => new Date(blob instanceof File && blob.lastModified ? blob.lastModified : timeNow())
 
 /** The diagonal of the film to which cameras compare their lenses (36 by 24 mm). */
 const film = Math.hypot(36, 24)

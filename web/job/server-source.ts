@@ -1,5 +1,5 @@
-import type { JobEvent } from '@dialytica/core/log'
-import { addressOf, calls, type HandSaid, type JobCard } from '@dialytica/core/wire'
+import { putAt, type JobEvent } from '@dialytica/core/log'
+import { addressOf, calls, type HandSaid, type JobCard, type Person } from '@dialytica/core/wire'
 import { api, ApiError } from '../data/api.ts'
 import { beyond, keepLog, keptLog } from '../data/job-log.ts'
 import { askOrRecall, recall } from '../data/kept.ts'
@@ -45,9 +45,12 @@ export const serverSource =
       }
       stream.onmessage = ({ data }: MessageEvent<string>) => confirm([JSON.parse(data) as JobEvent])
       stream.addEventListener('hand', ({ data }: MessageEvent<string>) => to.hand(JSON.parse(data) as HandSaid))
+      stream.addEventListener('person', ({ data }: MessageEvent<string>) => to.person(JSON.parse(data) as Person))
       stream.onerror = () => {
         to.live(false)
-        if (stream?.readyState === EventSource.CLOSED) setTimeout(follow, again)
+        if (stream?.readyState !== EventSource.CLOSED) return
+        void outbox.stillSignedIn()
+        setTimeout(follow, again)
       }
     }
 
@@ -104,8 +107,10 @@ export const serverSource =
 
     const unheard = outbox.onAppended((of, { accepted, refused }) => {
       if (of !== job) return
-      const numbers = new Map(accepted.map(a => [a.id, a.seq]))
-      const mine = to.known().pending.flatMap(e => (numbers.has(e.id) ? [{ ...e, seq: numbers.get(e.id)! }] : []))
+      const told = new Map(accepted.map(a => [a.id, a]))
+      const mine = to
+        .known()
+        .pending.flatMap(e => (told.has(e.id) ? [told.get(e.id)!].map(a => ({ ...putAt(e, a.when), seq: a.seq })) : []))
       for (const event of mine.sort((a, b) => a.seq - b.seq)) if (event.seq === to.known().seq + 1) confirm([event])
       to.drop(new Set(refused.map(r => r.id)))
       if (!stream || stream.readyState === EventSource.CLOSED) follow()

@@ -1,5 +1,5 @@
 import type { JobEvent, Projection } from '@dialytica/core/log'
-import type { HandSaid, JobCard } from '@dialytica/core/wire'
+import type { HandSaid, JobCard, Person } from '@dialytica/core/wire'
 
 /** What a source of events tells the job that is open. */
 export interface Follower {
@@ -16,6 +16,8 @@ export interface Follower {
   card(card: JobCard): void
   /** What another device of the job holds in hand. */
   hand(said: HandSaid): void
+  /** Who works here is the same person, under another name or in another role from now on. */
+  person(now: Person): void
   /** Whether words of others come in as they are said. */
   live(is: boolean): void
   /** Why the job cannot be opened; null when nothing is in the way any more. */

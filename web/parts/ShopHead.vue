@@ -25,9 +25,14 @@ async function leave(): Promise<void> {
       <RouterLink :to="{ name: 'floor' }" exact-active-class="here">Floor</RouterLink>
       <RouterLink :to="{ name: 'models' }" active-class="here">Models</RouterLink>
       <RouterLink :to="{ name: 'search' }" active-class="here">Search <kbd>Q</kbd></RouterLink>
+      <RouterLink v-if="session.person?.role === 'lead'" :to="{ name: 'people' }" active-class="here"
+        >People</RouterLink
+      >
     </nav>
     <div class="right">
-      <span class="who">{{ session.person?.name }}, {{ session.person?.shop }}</span>
+      <RouterLink :to="{ name: 'me' }" class="who" active-class="here">
+        {{ session.person?.name }}<span>, {{ session.person?.shop }}</span>
+      </RouterLink>
       <NButton @click="flip">{{ theme === 'bench' ? 'Cellar' : 'Bench' }}</NButton>
       <NButton @click="leave">Sign out</NButton>
       <slot />
@@ -81,11 +86,19 @@ nav a.here {
   padding: 5px 16px;
 }
 .who {
+  display: flex;
+  align-items: center;
+  min-height: 48px;
   color: var(--soft);
   font-size: 16px;
+  white-space: pre;
 }
-@media (max-width: 1000px) {
-  .who {
+.who.here {
+  color: var(--ink);
+  font-weight: 700;
+}
+@media (max-width: 1100px) {
+  .who span {
     display: none;
   }
 }
@@ -102,7 +115,11 @@ nav a.here {
     padding: 0 4px;
   }
   nav a {
-    padding: 0 10px;
+    padding: 0 8px;
+  }
+  .who {
+    margin-right: auto;
+    overflow: hidden;
   }
   .right {
     width: 100%;

@@ -44,6 +44,9 @@ const isShown = computed(
       {{ outbox.waiting ? waits : 'Nothing is lost' }}:
       <RouterLink :to="{ name: 'sign-in', query: { to: route.fullPath } }">sign in again</RouterLink>, and it goes up.
     </p>
+    <p v-else-if="outbox.mayNot">
+      <b>You only look from now on.</b> {{ waits }}; it goes up when your lead lets you record again.
+    </p>
     <p v-else-if="!outbox.reachable">
       <b>The server does not answer.</b>
       {{ outbox.waiting ? waits : 'Nothing waits' }}; it goes up by itself. Go on.

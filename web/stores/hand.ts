@@ -17,6 +17,8 @@ interface Shared {
   /** What was put without an answer: it may have been taken. */
   sent?: Step
 }
+/** What the server did not take is put again after so long, in milliseconds. */
+const again = 3000
 const plain = (step: Step): Step => JSON.parse(JSON.stringify(step)) as Step
 
 /** One step in hand for several devices: what one marks shows on the other; what both change is merged, nothing is dropped. */
@@ -100,10 +102,11 @@ export const useHand = defineStore('hand', () => {
         await keep()
       }
     } catch {
-      // The server does not answer: it is put when the stream is back.
+      // The server does not answer: it is put again in a while, and when the stream is back.
       if (shared.value && sent && id === job.id) {
         shared.value = { ...shared.value, sent }
         void keep()
+        setTimeout(() => id === job.id && void put(), again)
       }
     } finally {
       putting = false

@@ -4,6 +4,7 @@ import {
   acted,
   confirmed,
   dropped,
+  notBefore,
   waitingOn,
   type BodyOf,
   type EventName,
@@ -14,10 +15,11 @@ import {
 } from '@dialytica/core/log'
 import { stance as stanceOf, type Family } from '@dialytica/core/machine'
 import { gates } from '@dialytica/core/plan'
-import type { HandSaid, JobCard } from '@dialytica/core/wire'
+import type { HandSaid, JobCard, Person } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { v4 } from 'uuid'
+import { timeNow } from '../data/clock.ts'
 import { askToPersist } from '../data/room.ts'
 import { device } from '../devices/device.ts'
 import { serverSource } from '../job/server-source.ts'
@@ -25,13 +27,6 @@ import type { Feed, Source } from '../job/source.ts'
 import { useOutbox } from './outbox.ts'
 import { usePlanned } from './planned.ts'
 import { useSession } from './session.ts'
-
-let lastMoment = 0
-/** The moment now, later than the one before: two acts of one device are never at once, so their order is never in doubt. */
-function nextMoment(): string {
-  lastMoment = Math.max(Date.now(), lastMoment + 1)
-  return new Date(lastMoment).toISOString()
-}
 
 /** An event that was made here, and the state before it. */
 export interface Made {
@@ -87,6 +82,7 @@ export const useJob = defineStore('job', () => {
     hand(said: HandSaid) {
       for (const hear of hands) hear(said)
     },
+    person: (now: Person) => void useSession().changed(now),
     live: (is: boolean) => (live.value = is),
     problem: (words: string | null) => (problem.value = words),
   }
@@ -125,7 +121,14 @@ export const useJob = defineStore('job', () => {
     let next = on.value
     for (const said of what.events) {
       const plain = JSON.parse(JSON.stringify(said)) as typeof said
-      const event = stamped(plain, { id: v4(), job: id.value, at: nextMoment(), actor: person.id, device })
+      const at = new Date(timeNow()).toISOString()
+      const [after, when] = [on.value.confirmed.latest || undefined, notBefore(at, next.shown.latest)]
+      const event = stamped(plain, {
+        ...{ id: v4(), job: id.value, at, actor: person.id, device },
+        // What this device knows by now, of others and of itself: with it a word stands after those that it answers.
+        ...(after && { after }),
+        ...(when !== at && { when }),
+      })
       const folded = acted(next, event)
       if (!folded.ok) return folded.refusal
       done.push({ before: next.shown, event })

@@ -3,6 +3,7 @@ import { calls, type Appended } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { api, ApiError } from '../data/api.ts'
+import { timeNow } from '../data/clock.ts'
 import { local, type WaitingEvent, type WaitingPhoto } from '../data/local.ts'
 import { keepShown } from '../data/photo-cache.ts'
 import { lookForRoom, roomLeft } from '../data/room.ts'
@@ -42,6 +43,8 @@ export const useOutbox = defineStore('outbox', () => {
   const reachable = ref(true)
   /** True when the server no longer knows who works here. */
   const signedOut = ref(false)
+  /** True when who works here may no longer record. */
+  const mayNot = ref(false)
   const heard = new Set<Heard>()
   const myEvents = computed(() => events.value.filter(isMine))
   const myPhotos = computed(() => photos.value.filter(isMine))
@@ -157,11 +160,31 @@ export const useOutbox = defineStore('outbox', () => {
   /** What the server cannot read as a whole is sent one by one, so that one event never holds back the others. */
   async function send(job: string, next: WaitingEvent[]): Promise<Appended> {
     try {
-      return await api(calls.addEvents, { params: { job }, body: { events: next.map(e => e.event) } })
+      return await api(calls.addEvents, {
+        params: { job },
+        body: { events: next.map(e => e.event), sent: new Date(timeNow()).toISOString() },
+      })
     } catch (error) {
       if (!isSpoilt(error)) throw error
       if (next.length > 1) return send(job, next.slice(0, 1))
       return { seq: 0, accepted: [], refused: next.map(({ id }) => ({ id, message: error.message })) }
+    }
+  }
+
+  function failedWith(error: unknown): void {
+    const status = error instanceof ApiError ? error.problem.status : 0
+    signedOut.value = status === 401
+    mayNot.value = status === 403
+  }
+  /** Asks whether the server still knows who works here; where it does not answer, that is not known. */
+  async function stillSignedIn(): Promise<void> {
+    try {
+      await session.changed(await api(calls.whoAmI, {}))
+      if (signedOut.value) await flush()
+    } catch (error) {
+      if (!(error instanceof ApiError) || error.problem.status !== 401) return
+      failedWith(error)
+      reachable.value = false
     }
   }
 
@@ -182,9 +205,10 @@ export const useOutbox = defineStore('outbox', () => {
         await sendPhotos(actor)
         reachable.value = true
         signedOut.value = false
+        mayNot.value = false
         pause = 500
       } catch (error) {
-        signedOut.value = error instanceof ApiError && error.problem.status === 401
+        failedWith(error)
         reachable.value = false
         pause = Math.min(5000, pause * 2)
         again = setTimeout(() => void flush(), pause)
@@ -236,6 +260,8 @@ export const useOutbox = defineStore('outbox', () => {
     ofOthers,
     reachable,
     signedOut,
+    mayNot,
+    stillSignedIn,
     dropSpoilt,
     refresh,
     keep,

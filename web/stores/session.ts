@@ -5,6 +5,7 @@ import { api, ApiError } from '../data/api.ts'
 import { askOrRecall, keepSaid, recall } from '../data/kept.ts'
 import { dropShown } from '../data/photo-cache.ts'
 import { local } from '../data/local.ts'
+import { device } from '../devices/device.ts'
 
 /** Who works on this device. */
 export const useSession = defineStore('session', () => {
@@ -22,6 +23,8 @@ export const useSession = defineStore('session', () => {
     } catch (error) {
       if (!(error instanceof ApiError) || error.problem.status !== 401) throw error
       asked.value = true
+      // Signed out from elsewhere: what the server said to them does not stay on this device.
+      await forget()
     }
     return person.value
   }
@@ -30,7 +33,7 @@ export const useSession = defineStore('session', () => {
     await Promise.all([local.kept.clear(), local.log.clear(), dropShown()])
   }
   async function signIn(login: string, password: string): Promise<void> {
-    await become(await api(calls.signIn, { body: { login, password } }))
+    await become(await api(calls.signIn, { body: { login, password, device } }))
   }
   /** Somebody else works on this device from now on. */
   async function become(found: Person): Promise<void> {
@@ -40,11 +43,17 @@ export const useSession = defineStore('session', () => {
     person.value = found
     asked.value = true
   }
+  /** The same person, with another name or another role from now on. */
+  async function changed(to: Person): Promise<void> {
+    if (person.value?.id !== to.id) return
+    person.value = to
+    await keepSaid('person', to)
+  }
   async function signOut(): Promise<void> {
     await forget()
     await api(calls.signOut, {})
     person.value = null
   }
   const demoAccounts = () => api(calls.demoAccounts, {})
-  return { person, mayWork, find, become, signIn, signOut, demoAccounts }
+  return { person, mayWork, find, become, changed, signIn, signOut, demoAccounts }
 })

@@ -3,6 +3,7 @@ import { calls } from '@dialytica/core/wire'
 import { onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '../data/api.ts'
+import { device } from '../devices/device.ts'
 import LinkButton from '../parts/LinkButton.vue'
 import { useHand } from '../stores/hand.ts'
 import { useSession } from '../stores/session.ts'
@@ -14,11 +15,18 @@ const router = useRouter()
 const problem = ref('')
 onMounted(async () => {
   try {
-    const came = await api(calls.join, { body: { code: route.params.code as string } })
+    const came = await api(calls.join, { body: { code: route.params.code as string, device } })
     await useSession().become(came.person)
     await useHand().join(came.job, came.hand)
     await router.replace(toJob(came.job, 'descent'))
   } catch (error) {
+    // The page of the code was loaded again: who is in the job already goes on there.
+    const joined = (
+      await useSession()
+        .find()
+        .catch(() => null)
+    )?.joined
+    if (joined) return void router.replace(toJob(joined, 'descent'))
     problem.value = (error as Error).message
   }
 })

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import type { DemoAccount } from '@dialytica/core/wire'
+import { calls, type DemoAccount } from '@dialytica/core/wire'
 import { NButton, NInput } from 'naive-ui'
 import { onMounted, ref } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { api } from '../data/api.ts'
 import Cutaway from '../parts/Cutaway.vue'
 import Problem from '../parts/Problem.vue'
 import { useOutbox } from '../stores/outbox.ts'
@@ -18,6 +19,8 @@ const problem = ref('')
 const busy = ref(false)
 
 onMounted(async () => {
+  const { fresh } = await api(calls.isFresh, {}).catch(() => ({ fresh: false }))
+  if (fresh) return void router.replace({ name: 'first' })
   accounts.value = await session.demoAccounts().catch(() => [])
 })
 
@@ -65,6 +68,7 @@ async function enter(as: string, word: string): Promise<void> {
         />
         <Problem :says="problem" />
         <NButton type="primary" size="large" attr-type="submit" :disabled="busy">Sign in</NButton>
+        <RouterLink class="code" :to="{ name: 'welcome' }">I was handed a code, or forgot my password</RouterLink>
       </form>
       <div v-if="accounts.length" class="demo">
         <h2>Or step into the demo workshop as</h2>
@@ -124,6 +128,10 @@ h2 {
 }
 form .n-button {
   margin-top: 12px;
+}
+.code {
+  justify-self: start;
+  padding: 12px 0;
 }
 .demo ul {
   display: grid;
