@@ -174,6 +174,8 @@ for (const size of [
     await expect(page.getByRole('table')).toBeVisible()
     await scan(page, 'valley')
     await page.goto(`/jobs/${id('Bangs in the spin')}/close`)
+    // All that stands above the button is there: it moves no more.
+    await expect(page.getByText(/not proved yet/)).toBeVisible()
     await page.getByRole('button', { name: 'Close clean' }).click()
     await expect(page.getByRole('alert')).toBeVisible()
     await page.getByRole('button', { name: 'Give the job up' }).click()

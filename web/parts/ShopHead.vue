@@ -31,7 +31,9 @@ async function leave(): Promise<void> {
     </nav>
     <div class="right">
       <RouterLink :to="{ name: 'me' }" class="who" active-class="here">
-        {{ session.person?.name }}<span>, {{ session.person?.shop }}</span>
+        <span class="name">{{ session.person?.name }}</span>
+        <span class="shop">, {{ session.person?.shop }}</span>
+        <span class="short" aria-hidden="true">You</span>
       </RouterLink>
       <NButton @click="flip">{{ theme === 'bench' ? 'Cellar' : 'Bench' }}</NButton>
       <NButton @click="leave">Sign out</NButton>
@@ -97,8 +99,11 @@ nav a.here {
   color: var(--ink);
   font-weight: 700;
 }
+.short {
+  display: none;
+}
 @media (max-width: 1100px) {
-  .who span {
+  .shop {
     display: none;
   }
 }
@@ -119,7 +124,17 @@ nav a.here {
   }
   .who {
     margin-right: auto;
+  }
+  /* The whole name is still there for who listens. */
+  .name {
+    position: absolute;
+    width: 1px;
+    height: 1px;
     overflow: hidden;
+    clip-path: inset(50%);
+  }
+  .short {
+    display: inline;
   }
   .right {
     width: 100%;
