@@ -107,35 +107,6 @@ const views = {
     await page.goto(`${base}/jobs/${await job('smell of hot varnish')}/bench`)
     await page.getByRole('status', { name: 'The verdict' }).waitFor()
   },
-  async 'side-by-side'() {
-    // The simulated camera takes its angle from the clock: with this one it is known where the card and the holes are.
-    await page.clock.setFixedTime(Math.floor(Date.now() / 9973) * 9973 + 100)
-    await page.goto(`${base}/jobs/${await job('smell of hot varnish')}/bench`)
-    await page.getByRole('button', { name: 'Side by side' }).click()
-    for (const side of ['old', 'new']) {
-      await page.getByRole('button', { name: new RegExp(`${side} one( again)?$`) }).click()
-      await page.waitForTimeout(300)
-      await page.getByRole('button', { name: `The ${side} one again` }).waitFor()
-      await settled()
-    }
-    const card = {
-      old: '0.0799 0.0862 0.3349 0.1076 0.3007 0.7545 0.0458 0.7331',
-      new: '0.0379 0.0956 0.2946 0.0817 0.3193 0.734 0.0626 0.7479',
-    }
-    const holes = { old: '0.5275 0.3036 0.7737 0.2762', new: '0.5344 0.2544 0.7799 0.3169' }
-    for (const spots of [card, holes])
-      for (const side of ['old', 'new']) {
-        const photo = page.getByRole('region', { name: `Photo of the ${side} one` })
-        const at = spots[side].split(' ').map(Number)
-        for (let i = 0; i < at.length; i += 2) {
-          const stage = photo.locator('[data-stage]')
-          const box = await stage.boundingBox()
-          await stage.click({ position: { x: box.width * at[i], y: box.height * at[i + 1] } })
-          await page.waitForTimeout(300)
-        }
-      }
-    await page.getByText('no difference that shows').waitFor()
-  },
   async return() {
     await page.goto(`${base}/jobs/${await job('Bangs in the spin')}/return`)
     await page.locator('[data-mark]').first().waitFor()
@@ -180,6 +151,22 @@ const views = {
   async close() {
     await page.goto(`${base}/jobs/${await job('Auto-dosing')}/close`)
     await page.getByRole('heading', { name: 'Closed clean.' }).waitFor()
+  },
+  async people() {
+    await context.request.post(`${base}/api/session`, { data: { login: 'mara', password: 'take-it-apart' } })
+    await page.goto(`${base}/people`)
+    const people = page.getByRole('region', { name: 'People' })
+    await people.getByText('Pia Sandel').waitFor()
+    const row = people.getByRole('listitem').filter({ hasText: 'Ivo Brandt' })
+    if (await row.count())
+      for (const name of ['New code', 'New code, yes']) await row.getByRole('button', { name, exact: true }).click()
+    else {
+      const form = page.getByRole('form', { name: 'Add somebody' })
+      await form.getByLabel('Name').fill('Ivo Brandt')
+      await form.getByLabel('Login').fill('ivo')
+      await form.getByRole('button', { name: /^Add/ }).click()
+    }
+    await page.getByRole('img', { name: /^Code for/ }).waitFor()
   },
 }
 

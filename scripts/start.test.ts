@@ -162,20 +162,26 @@ const run = (script: string, args: string[], more: Record<string, string> = {}) 
   })
 
 describe('the account command', () => {
-  it('makes the first account, with which one can sign in; a second one of that login is refused', async () => {
+  it('makes the first account, with which one can sign in, and a code where its password was forgotten; a second one of that login is refused', async () => {
     const account = (...args: string[]) => run('account.mjs', args, { DIALYTICA_PASSWORD: 'a long password' })
     const who = ['--shop', 'Quay Street', '--login', 'Ada', '--name', 'Ada Quill', '--role', 'lead']
     expect(await account('--login', 'ada')).toMatchObject({ status: 2, said: expect.stringContaining('--shop NAME') })
     expect(await account(...who)).toMatchObject({ status: 0, said: expect.stringContaining('can now sign in') })
     expect(await account(...who)).toMatchObject({ status: 1, said: expect.stringContaining('is taken') })
+    expect(await account('--login', 'nobody', '--new-code')).toMatchObject({ status: 1 })
     const started = start()
     await isUp()
-    const reply = await fetch(`http://127.0.0.1:${port}/api/session`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ login: 'ada', password: 'a long password' }),
-    })
-    expect(await reply.json()).toMatchObject({ name: 'Ada Quill', role: 'lead', shop: 'Quay Street' })
+    const post = async (path: string, body: object) => {
+      const headers = { 'content-type': 'application/json' }
+      return fetch(`http://127.0.0.1:${port}/api/${path}`, { method: 'POST', headers, body: JSON.stringify(body) })
+    }
+    const enter = () => post('session', { login: 'ada', password: 'a long password' })
+    expect(await (await enter()).json()).toMatchObject({ name: 'Ada Quill', role: 'lead', shop: 'Quay Street' })
+    // Forgotten: a code takes the place of the password, while the application runs.
+    const { said } = await account('--login', 'Ada', '--new-code')
+    const code = /[0-9A-Z]{5}-[0-9A-Z]{5}/.exec(said)![0]
+    expect((await enter()).status).toBe(401)
+    expect((await post('welcome', { login: 'ada', code, password: 'one that is remembered' })).status).toBe(200)
     started.child.kill('SIGINT')
     await started.ended
   })

@@ -55,7 +55,7 @@ describe('the record of a job', () => {
     const at = good.log.findIndex(e => e.kind === 'step-recorded' && e.body.step.moves[0]!.kind === 'remove-fasteners')
     bent.log[at]!.body.step.moves[0]!.count = 0
     expect(problems(bent)).toEqual([`log[${at}].body.step.moves[0].count`])
-    expect(problems({ ...good, format: 'other', version: 3 })).toEqual(['format', 'version'])
+    expect(problems({ ...good, format: 'other', version: 4 })).toEqual(['format', 'version'])
     expect(problems({ ...good, machine: { code: 'X', family: 'tumble' } })).toEqual(['machine.family'])
     expect(readRecord('{')).toMatchObject({ ok: false, problems: [{ message: expect.stringContaining('not JSON') }] })
   })

@@ -7,7 +7,6 @@ import {
   placed,
   putAt,
   refusalWords,
-  whenOf,
   type JobEvent,
   type JobState,
 } from '@dialytica/core/log'
@@ -99,7 +98,7 @@ async function begun(m: EntityManager, id: string, shopId: string, first: JobEve
   const unit = await m.findOneBy(Unit, { id: first.body.unit, shopId })
   const model = unit && (await m.findOneBy(Model, { id: unit.modelId, shopId }))
   if (!unit || model?.family !== first.body.family) throw notFound()
-  const at = new Date(whenOf(first))
+  const at = new Date()
   return {
     ...{ id, shopId, unitId: unit.id, seq: 0, summary: {} as never },
     ...{ openedAt: at, changedAt: at, closedAt: null, waits: false, due: null, pieces: 0 },

@@ -1,5 +1,5 @@
 import { summary } from '@dialytica/core/ledger'
-import { toSnapshot, whenOf, type JobEvent, type JobState } from '@dialytica/core/log'
+import { toSnapshot, type JobEvent, type JobState } from '@dialytica/core/log'
 import type { EntityManager } from 'typeorm'
 import { Event, Job, type EventRow } from '../entities/index.ts'
 import { standsAs } from './row-of.ts'
@@ -25,7 +25,6 @@ export async function writeWhole(m: EntityManager, jobs: readonly WholeJob[]): P
     Job,
     jobs.map(({ shop, unit, log, state, receivedAt }) => ({
       ...{ id: log[0]!.job, shopId: shop, unitId: unit, seq: log.length },
-      openedAt: new Date(whenOf(log[0]!)),
       changedAt: receivedAt(log.at(-1)!),
       ...standsAs(summary(state)!, state),
     })),

@@ -43,9 +43,12 @@ export async function develop(bytes: Buffer): Promise<Developed> {
   const upright = source.rotate().toColourspace('srgb')
   const dated = takenAt ? upright.withExif({ IFD0: { DateTime: exifTime(takenAt) } }) : upright
   try {
-    const full = await dated.clone().resize(inside(sizes.full)).jpeg(jpeg).toBuffer({ resolveWithObject: true })
-    const isSmall = Math.max(full.info.width, full.info.height) <= sizes.stage
-    const stage = isSmall ? full.data : await dated.clone().resize(inside(sizes.stage)).jpeg(jpeg).toBuffer()
+    const sized = (edge: number) => dated.clone().resize(inside(edge)).jpeg(jpeg).toBuffer({ resolveWithObject: true })
+    const isSmall = Math.max(meta.width, meta.height) <= sizes.stage
+    // Side by side: each decodes by itself, and one after the other would keep a hand waiting twice as long.
+    const [full, { data: stage }] = isSmall
+      ? await sized(sizes.full).then(only => [only, only] as const)
+      : await Promise.all([sized(sizes.full), sized(sizes.stage)])
     const thumb = await sharp(stage).resize(inside(sizes.thumb)).jpeg(jpeg).toBuffer()
     return { width: full.info.width, height: full.info.height, takenAt, jpegs: { full: full.data, stage, thumb } }
   } catch {

@@ -28,9 +28,12 @@ export const endOneSession = route(calls.endOneSession, {
 export const nameDevice = route(calls.nameDevice, {
   summary: 'Name a device, as it is called in the shop',
   who: 'technician',
-  replies: { 204: 'Named' },
+  replies: { 204: 'Named', 404: 'Nobody of the shop is signed in on it' },
   async answer({ db }, { person, params, body, res }) {
-    await db.getRepository(Device).save({ shopId: person.shopId, id: params.device!, name: body.name })
+    const [id, shopId] = [params.device!, person.shopId]
+    const all = await sessionsOf(db, { shop: shopId, here: '' })
+    if (!all.some(s => s.shown.device === id)) throw notFound()
+    await db.getRepository(Device).save({ shopId, id, name: body.name })
     res.status(204).end()
   },
 })

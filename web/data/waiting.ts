@@ -1,3 +1,4 @@
+import { whenOf } from '@dialytica/core/log'
 import { local, type KeptDraft, type WaitingEvent, type WaitingPhoto } from './local.ts'
 import { dropSecond, keepSecond, secondCopies } from './second-copy.ts'
 
@@ -45,6 +46,6 @@ async function restore(db: Pick<typeof local, 'events' | 'shots' | 'drafts'>): P
     } else if (what === 'drafts' && !(await db.drafts.get(first)))
       await db.drafts.put((await (await read()).json()) as KeptDraft)
   }
-  await db.events.bulkAdd(events.sort((a, b) => (a.event.at < b.event.at ? -1 : 1)))
+  await db.events.bulkAdd(events.sort((a, b) => (whenOf(a.event) < whenOf(b.event) ? -1 : 1)))
 }
 local.on('ready', db => restore(db as typeof local).catch(() => undefined), true)

@@ -43,6 +43,7 @@ const stands = computed(() => {
     <div v-if="!of.demo" class="acts">
       <template v-if="!of.ended">
         <Sure
+          v-if="!isMe"
           :act="of.codeUntil ? 'New code' : 'New password'"
           :does="`${of.name} gets a code and chooses a password with it. The one of now ends, on every device.`"
           @done="emit('code')"
