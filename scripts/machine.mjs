@@ -88,12 +88,15 @@ const pagesStamp = join(root, 'web', 'dist', '.made-of')
 const pagesState = () => state(['web', 'core', 'demo'].map(f => join(root, f)))
 export const hasPages = () => existsSync(pagesStamp) && readFileSync(pagesStamp, 'utf8') === pagesState()
 
-/** Builds the pages when what they are made of has changed. */
+/** Builds the pages when what they are made of has changed; as they are served, whatever this process was started for. */
 export async function needPages() {
   if (hasPages()) return
   const now = pagesState()
   await step('Building the pages', () =>
-    quietly('npx', ['vite', 'build', 'web', '--logLevel', 'warn'], { cwd: root }),
+    quietly('npx', ['vite', 'build', 'web', '--logLevel', 'warn'], {
+      cwd: root,
+      env: { ...process.env, NODE_ENV: 'production' },
+    }),
   ).catch(error => fail(`The pages could not be built: ${error.message}`))
   writeFileSync(pagesStamp, now)
 }

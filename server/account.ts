@@ -1,4 +1,5 @@
 import { parseArgs } from 'node:util'
+import type { DataSource } from 'typeorm'
 import { connect } from './database.ts'
 import { User } from './entities/index.ts'
 import { createAccount, shopNamed } from './people/accounts.ts'
@@ -19,24 +20,24 @@ async function fromInput(): Promise<string> {
   return ''
 }
 
-/** Prints a new code for an account, where its lead is the one who forgot the password; returns the status of the process. */
-async function codeAgain(login: string): Promise<number> {
+/** Does a piece of work on the database and ends the process: with what is wrong, where it did not go. */
+async function inDatabase(work: (db: DataSource) => Promise<string>): Promise<never> {
   const db = await connect(process.env.DATABASE_URL!)
-  try {
-    const user = await db.getRepository(User).findOneBy({ login })
-    if (!user) {
-      console.error(`Nobody signs in as ${login}.`)
-      return 1
-    }
-    const { code, until } = await newCodeFor(db, user.shopId, user.id)
-    console.log(`${login} signs in with the code ${code} and chooses a password. It is good once, until ${until}.`)
-    return 0
-  } catch (error) {
-    console.error((error as Error).message)
-    return 1
-  } finally {
-    await db.destroy()
-  }
+  const [status, words] = await work(db)
+    .then(said => [0, said] as const)
+    .catch((error: Error) => [1, error.message] as const)
+  await db.destroy()
+  if (status) console.error(words)
+  else console.log(words)
+  process.exit(status)
+}
+
+/** A new code for an account, where its lead is the one who forgot the password. */
+async function codeAgain(db: DataSource, login: string): Promise<string> {
+  const user = await db.getRepository(User).findOneBy({ login })
+  if (!user) throw new Error(`Nobody signs in as ${login}.`)
+  const { code, until } = await newCodeFor(db, user.shopId, user.id)
+  return `${login} signs in with the code ${code} and chooses a password. It is good once, until ${until}.`
 }
 
 const { values } = parseArgs({
@@ -50,7 +51,7 @@ const { values } = parseArgs({
   },
 })
 const { shop, login, name = login, role } = values
-if (login && values['new-code']) process.exit(await codeAgain(loginOf(login)))
+if (login && values['new-code']) await inDatabase(db => codeAgain(db, loginOf(login)))
 if (!shop || !login || !name || !roles.includes(role as Role)) {
   console.error(usage)
   process.exit(2)
@@ -60,15 +61,13 @@ if (password.length < limits.passwordLeast) {
   console.error(`The password needs at least ${limits.passwordLeast} characters.`)
   process.exit(2)
 }
-const db = await connect(process.env.DATABASE_URL!)
-try {
+await inDatabase(async db => {
   const { id } = await shopNamed(db, shop, values['time-zone'])
-  await createAccount(db, { shopId: id, login: loginOf(login), name, role: role as Role, password })
-  console.log(`${login} can now sign in to ${shop} as ${role}.`)
-} catch (error) {
-  const taken = (error as { errno?: number }).errno === 1062
-  console.error(taken ? `The login ${login} is taken: choose another.` : (error as Error).message)
-  process.exitCode = 1
-} finally {
-  await db.destroy()
-}
+  await createAccount(db, { shopId: id, login: loginOf(login), name, role: role as Role, password }).catch(
+    (error: { errno?: number }) => {
+      if (error.errno !== 1062) throw error
+      throw new Error(`The login ${login} is taken: choose another.`)
+    },
+  )
+  return `${login} can now sign in to ${shop} as ${role}.`
+})

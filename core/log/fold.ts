@@ -42,7 +42,8 @@ export function fold(state: JobState, event: JobEvent): Folded<JobState> {
 /** A kind of event meets what its schema lets through; what an older version let through may be otherwise. */
 function folding(state: JobState, event: JobEvent): Folded<JobState> {
   try {
-    return eventKinds[event.kind].fold(state, event.body, { ...event, at: whenOf(event) })
+    const { id, actor } = event
+    return eventKinds[event.kind].fold(state, event.body, { id, at: whenOf(event), actor })
   } catch (error) {
     return refuse(19, (error as Error).message.slice(0, 200))
   }

@@ -36,18 +36,28 @@ export async function sessionsOf(
   }))
 }
 
-/** Ends sessions of a shop by what is known of them; says how many. */
+/** By what sessions are named: one, those on a device, those of a person. */
+const columns = { session: 's.id', device: 's.device', person: 's.user_id' } as const
+
+/** Ends sessions of a shop by what names them; says how many. */
 export async function endSessionsOf(
   db: DataSource | EntityManager,
   shop: string,
-  of: { id: string } | { device: string } | { user: string },
+  by: keyof typeof columns,
+  value: string,
 ): Promise<number> {
-  const [[column, value]] = Object.entries(of) as [['id' | 'device' | 'user', string]]
   const done = (await db.query(
-    `DELETE s FROM session s JOIN user u ON u.id = s.user_id WHERE u.shop_id = ? AND ${
-      { id: 's.id', device: 's.device', user: 's.user_id' }[column]
-    } = ?`,
+    `DELETE s FROM session s JOIN user u ON u.id = s.user_id WHERE u.shop_id = ? AND ${columns[by]} = ?`,
     [shop, value],
   )) as { affectedRows: number }
   return done.affectedRows
+}
+
+/** True where somebody of a shop is signed in on a device. */
+export async function isDeviceOf(db: DataSource, shop: string, device: string, now = new Date()): Promise<boolean> {
+  const found = (await db.query(
+    'SELECT 1 FROM session s JOIN user u ON u.id = s.user_id WHERE u.shop_id = ? AND s.device = ? AND s.expires_at > ? LIMIT 1',
+    [shop, device, now],
+  )) as unknown[]
+  return found.length > 0
 }

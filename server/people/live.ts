@@ -1,5 +1,6 @@
 import type { Person } from '@dialytica/core/wire'
 import type { DataSource } from 'typeorm'
+import { followed } from '../followed.ts'
 import { lasting } from './sessions.ts'
 
 /** Watches over the sessions whose streams are open here, whichever server ended or changed them. */
@@ -11,10 +12,9 @@ export interface Live {
 
 /** One look for all sessions that are followed, every `period` milliseconds while there are any. */
 export function live(db: DataSource, period = 400): Live {
-  const followers = new Map<string, Set<(now: Person | null) => void>>()
   const known = new Map<string, string>()
-  async function look(): Promise<void> {
-    const asked = [...followers.keys()]
+  const sessions = followed<(now: Person | null) => void>(period, look)
+  async function look(asked: string[]): Promise<void> {
     const found = new Map((await lasting(db, asked)).map(s => [s.session, s.person]))
     for (const session of asked) {
       const person = found.get(session) ?? null
@@ -22,30 +22,14 @@ export function live(db: DataSource, period = 400): Live {
       const before = known.get(session)
       if (before === undefined || before === now) continue
       known.set(session, now)
-      for (const hear of followers.get(session) ?? []) hear(person)
+      for (const hear of sessions.of(session)) hear(person)
     }
   }
-  let looking = false
-  const timer = setInterval(() => {
-    if (looking || followers.size === 0) return
-    looking = true
-    // While the database is away nobody is taken to have left.
-    const done = () => (looking = false)
-    look().then(done, done)
-  }, period)
-  timer.unref()
   return {
     follow(session, as, hear) {
       if (!known.has(session)) known.set(session, JSON.stringify(as))
-      const set = followers.get(session) ?? new Set()
-      followers.set(session, set.add(hear))
-      return () => {
-        set.delete(hear)
-        if (set.size) return
-        followers.delete(session)
-        known.delete(session)
-      }
+      return sessions.follow(session, hear, () => known.delete(session))
     },
-    close: () => clearInterval(timer),
+    close: sessions.close,
   }
 }

@@ -63,7 +63,7 @@ export const changeMember = (db: DataSource, shopId: string, id: string, { name,
     await m.update(User, { id }, { name: name ?? user.name, role: role ?? user.role })
     if (ended === undefined || ended === Boolean(user.endedAt)) return
     await m.update(User, { id }, { endedAt: ended ? new Date() : null, ...(ended && { passwordHash: '' }) })
-    await endSessionsOf(m, shopId, { user: id })
+    await endSessionsOf(m, shopId, 'person', id)
     await m.delete(EntryCode, { userId: id })
   })
 

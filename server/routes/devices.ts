@@ -1,6 +1,6 @@
 import { calls } from '@dialytica/core/wire'
 import { Device, Session } from '../entities/index.ts'
-import { endSessionsOf, sessionsOf } from '../people/devices.ts'
+import { endSessionsOf, isDeviceOf, sessionsOf } from '../people/devices.ts'
 import { notFound } from '../problems.ts'
 import { route } from './routing.ts'
 
@@ -20,7 +20,7 @@ export const endOneSession = route(calls.endOneSession, {
     const id = params.session!
     const isMine = await db.getRepository(Session).existsBy({ id, userId: person.id })
     if (!isMine && person.role !== 'lead') throw notFound()
-    if (!(await endSessionsOf(db, person.shopId, { id }))) throw notFound()
+    if (!(await endSessionsOf(db, person.shopId, 'session', id))) throw notFound()
     res.status(204).end()
   },
 })
@@ -31,8 +31,7 @@ export const nameDevice = route(calls.nameDevice, {
   replies: { 204: 'Named', 404: 'Nobody of the shop is signed in on it' },
   async answer({ db }, { person, params, body, res }) {
     const [id, shopId] = [params.device!, person.shopId]
-    const all = await sessionsOf(db, { shop: shopId, here: '' })
-    if (!all.some(s => s.shown.device === id)) throw notFound()
+    if (!(await isDeviceOf(db, shopId, id))) throw notFound()
     await db.getRepository(Device).save({ shopId, id, name: body.name })
     res.status(204).end()
   },
@@ -43,7 +42,7 @@ export const endDevice = route(calls.endDevice, {
   who: 'lead',
   replies: { 204: 'Done' },
   async answer({ db }, { person, params, res }) {
-    if (!(await endSessionsOf(db, person.shopId, { device: params.device! }))) throw notFound()
+    if (!(await endSessionsOf(db, person.shopId, 'device', params.device!))) throw notFound()
     res.status(204).end()
   },
 })

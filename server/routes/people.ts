@@ -75,7 +75,7 @@ export const endOfSessions = route(calls.endSessions, {
   async answer({ db }, { person, params, res }) {
     const [id, shopId] = [params.person!, person.shopId]
     if (!(await db.getRepository(User).existsBy({ id, shopId }))) throw notFound()
-    await endSessionsOf(db, shopId, { user: id })
+    await endSessionsOf(db, shopId, 'person', id)
     res.status(204).end()
   },
 })

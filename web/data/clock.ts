@@ -17,7 +17,9 @@ export const timeNow = (): number => putRight(Date.now(), known.value)
 /** Hears when the server was asked and answered, by this clock, and what its own showed. */
 export function hearTime(asked: number, server: string | null): void {
   if (!server) return
-  known.value = offsetAfter(known.value, asked, Date.now(), Date.parse(server))
+  const now = offsetAfter(known.value, asked, Date.now(), Date.parse(server))
+  if (now === known.value) return
+  known.value = now
   localStorage.setItem('clock', JSON.stringify(known.value))
 }
 

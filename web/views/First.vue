@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { calls } from '@dialytica/core/wire'
-import { NButton, NSelect } from 'naive-ui'
+import { NSelect } from 'naive-ui'
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '../data/api.ts'
 import { device } from '../devices/device.ts'
 import { useAsking } from '../parts/people/asking.ts'
+import EntrySheet from '../parts/people/EntrySheet.vue'
 import Field from '../parts/people/Field.vue'
-import Problem from '../parts/Problem.vue'
 import { useSession } from '../stores/session.ts'
 
 /** A fresh server: its first shop and the lead of it, by the code that stands where it was started. */
@@ -38,58 +38,38 @@ async function begin(): Promise<void> {
 </script>
 
 <template>
-  <main class="first">
-    <form @submit.prevent="begin">
-      <h1>A new shop</h1>
-      <p>
-        Nobody has an account here yet. Make the first: it is the lead’s, who adds the others. The code stands where
-        Dialytica was started.
-      </p>
-      <Field v-model="code" label="Code of the start" hint="K7QF2-9MXTR" :wrong="wrong.code" />
-      <div class="two">
-        <Field v-model="shop" label="Name of the shop" :wrong="wrong.shop" />
-        <div class="zone">
-          <span>Time zone</span>
-          <NSelect
-            v-model:value="timeZone"
-            size="large"
-            filterable
-            :options="zones"
-            :input-props="{ 'aria-label': 'Time zone' }"
-          />
-        </div>
-        <Field v-model="name" label="Your name" complete="name" :wrong="wrong.name" />
-        <Field v-model="login" label="Your login" hint="one word" complete="username" :wrong="wrong.login" />
+  <EntrySheet title="A new shop" act="Open the shop" wide :busy="busy" :problem="problem" @enter="begin">
+    <p>
+      Nobody has an account here yet. Make the first: it is the lead’s, who adds the others. The code stands where
+      Dialytica was started.
+    </p>
+    <Field v-model="code" label="Code of the start" hint="K7QF2-9MXTR" :wrong="wrong.code" />
+    <div class="two">
+      <Field v-model="shop" label="Name of the shop" :wrong="wrong.shop" />
+      <div class="zone">
+        <span>Time zone</span>
+        <NSelect
+          v-model:value="timeZone"
+          size="large"
+          filterable
+          :options="zones"
+          :input-props="{ 'aria-label': 'Time zone' }"
+        />
       </div>
-      <Field
-        v-model="password"
-        label="Your password"
-        secret="new"
-        hint="ten characters or more"
-        :wrong="wrong.password"
-      />
-      <Problem :says="problem" />
-      <NButton type="primary" size="large" attr-type="submit" :disabled="busy">Open the shop</NButton>
-    </form>
-  </main>
+      <Field v-model="name" label="Your name" complete="name" :wrong="wrong.name" />
+      <Field v-model="login" label="Your login" hint="one word" complete="username" :wrong="wrong.login" />
+    </div>
+    <Field
+      v-model="password"
+      label="Your password"
+      secret="new"
+      hint="ten characters or more"
+      :wrong="wrong.password"
+    />
+  </EntrySheet>
 </template>
 
 <style scoped>
-.first {
-  display: grid;
-  align-content: safe center;
-  justify-items: center;
-  min-height: 100%;
-  padding: 24px;
-}
-form {
-  display: grid;
-  gap: 12px;
-  width: min(100%, 720px);
-  padding: 28px;
-  background: var(--sheet);
-  border-top: 6px solid var(--work);
-}
 .two {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 260px), 1fr));

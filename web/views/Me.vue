@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { calls, type SessionShown } from '@dialytica/core/wire'
+import { calls } from '@dialytica/core/wire'
 import { NButton } from 'naive-ui'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import { api } from '../data/api.ts'
 import { useAsking } from '../parts/people/asking.ts'
 import { byDevice } from '../parts/people/by-device.ts'
+import { endOneSession, nameDevice } from '../parts/people/device-acts.ts'
 import DeviceRow from '../parts/people/DeviceRow.vue'
 import Field from '../parts/people/Field.vue'
+import { useLooked } from '../parts/people/looked.ts'
 import { roleWords } from '../parts/people/role-words.ts'
 import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
@@ -27,29 +29,8 @@ async function change(): Promise<void> {
   await look()
 }
 
-const sessions = shallowRef<readonly SessionShown[]>([])
-const trouble = ref('')
-const devices = computed(() => byDevice([{ name: session.person?.name ?? '', sessions: [...sessions.value] }]))
-async function look(): Promise<void> {
-  try {
-    sessions.value = await api(calls.sessions, {})
-    trouble.value = ''
-  } catch (error) {
-    trouble.value = (error as Error).message
-  }
-}
-void look()
-async function does(what: () => Promise<unknown>): Promise<void> {
-  try {
-    await what()
-    await look()
-  } catch (error) {
-    trouble.value = (error as Error).message
-  }
-}
-const endOne = (id: string) => does(() => api(calls.endOneSession, { params: { session: id } }))
-const nameDevice = (device: string, name: string) =>
-  does(() => api(calls.nameDevice, { params: { device }, body: { name } }))
+const { found: sessions, problem: trouble, look, does } = useLooked(() => api(calls.sessions, {}))
+const devices = computed(() => byDevice([{ name: session.person?.name ?? '', sessions: sessions.value ?? [] }]))
 </script>
 
 <template>
@@ -90,8 +71,8 @@ const nameDevice = (device: string, name: string) =>
               :of="d"
               :may-end="d.on.length === 1"
               :may-name="session.mayWork"
-              @name="nameDevice(d.device!, $event)"
-              @end-one="endOne"
+              @name="does(() => nameDevice(d.device!, $event))"
+              @end-one="does(() => endOneSession($event))"
             />
           </li>
         </ul>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { calls, type EntryCode, type Member, type Role } from '@dialytica/core/wire'
+import { calls, type EntryCode, type Role } from '@dialytica/core/wire'
 import { useIntervalFn } from '@vueuse/core'
 import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef } from 'vue'
@@ -8,7 +8,9 @@ import { api } from '../data/api.ts'
 import AddMember from '../parts/people/AddMember.vue'
 import { byDevice } from '../parts/people/by-device.ts'
 import CodeOnce from '../parts/people/CodeOnce.vue'
+import { endOneSession, nameDevice } from '../parts/people/device-acts.ts'
 import DeviceRow from '../parts/people/DeviceRow.vue'
+import { useLooked } from '../parts/people/looked.ts'
 import MemberRow from '../parts/people/MemberRow.vue'
 import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
@@ -18,8 +20,7 @@ import { useSession } from '../stores/session.ts'
 const session = useSession()
 const router = useRouter()
 if (session.person?.role !== 'lead') void router.replace({ name: 'me' })
-const members = shallowRef<readonly Member[] | null>(null)
-const problem = ref('')
+const { found: members, problem, look, does } = useLooked(() => api(calls.team, {}))
 const code = shallowRef<EntryCode | null>(null)
 const devices = computed(() => byDevice(members.value ?? []))
 const ofCode = computed(() => members.value?.find(m => m.id === code.value?.person))
@@ -29,29 +30,14 @@ const ended = computed(() => (members.value ?? []).filter(m => m.ended).length)
 
 /** So often the page looks who is signed in, in milliseconds. */
 const period = 15_000
-async function look(): Promise<void> {
-  try {
-    members.value = await api(calls.team, {})
-    problem.value = ''
-  } catch (error) {
-    problem.value = (error as Error).message
-  }
-}
-void look()
 useIntervalFn(() => void look(), period)
 
-/** Does a thing, and shows how the shop stands after it. */
-async function change(what: () => Promise<EntryCode | void>): Promise<void> {
-  try {
-    code.value = (await what()) ?? code.value
-  } catch (error) {
-    problem.value = (error as Error).message
-    return
-  }
-  await look()
-  // Who changed their own name or role works on under the new one.
+/** Does a thing, and shows how the shop stands after it; who changed their own name or role works on under the new one. */
+async function change(what: () => Promise<EntryCode | void>): Promise<boolean> {
+  const went = await does(async () => (code.value = (await what()) ?? code.value))
   const me = members.value?.find(m => m.id === session.person?.id)
-  if (me && session.person) await session.changed({ ...session.person, name: me.name, role: me.role })
+  if (went && me && session.person) await session.changed({ ...session.person, name: me.name, role: me.role })
+  return went
 }
 const add = async (body: { name: string; login: string; role: Role }) => {
   code.value = await api(calls.addMember, { body })
@@ -61,14 +47,9 @@ const member = (person: string, body: { role?: Role; ended?: boolean }) =>
   change(() => api(calls.changeMember, { params: { person }, body }))
 const newCode = (person: string) => change(() => api(calls.newCode, { params: { person }, body: {} }))
 const signOut = (person: string) => change(() => api(calls.endSessions, { params: { person } }))
-const endOne = (id: string) => change(() => api(calls.endOneSession, { params: { session: id } }))
 const endDevice = (device: string) => change(() => api(calls.endDevice, { params: { device } }))
-const nameDevice = (device: string, name: string) =>
-  change(() => api(calls.nameDevice, { params: { device }, body: { name } }))
-async function again(person: string): Promise<void> {
-  await member(person, { ended: false })
-  await newCode(person)
-}
+/** An account that is taken up again needs a code. */
+const again = async (person: string) => (await member(person, { ended: false })) && newCode(person)
 </script>
 
 <template>
@@ -107,9 +88,9 @@ async function again(person: string): Promise<void> {
                 :of="d"
                 may-end
                 may-name
-                @name="nameDevice(d.device!, $event)"
+                @name="change(() => nameDevice(d.device!, $event))"
                 @end="endDevice(d.device!)"
-                @end-one="endOne"
+                @end-one="change(() => endOneSession($event))"
               />
             </li>
           </ul>

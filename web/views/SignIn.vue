@@ -5,6 +5,7 @@ import { onMounted, ref } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { api } from '../data/api.ts'
 import Cutaway from '../parts/Cutaway.vue'
+import { useAsking } from '../parts/people/asking.ts'
 import Problem from '../parts/Problem.vue'
 import { useOutbox } from '../stores/outbox.ts'
 import { useSession } from '../stores/session.ts'
@@ -15,8 +16,7 @@ const route = useRoute()
 const login = ref('')
 const password = ref('')
 const accounts = ref<DemoAccount[]>([])
-const problem = ref('')
-const busy = ref(false)
+const { busy, problem, ask } = useAsking()
 
 onMounted(async () => {
   const { fresh } = await api(calls.isFresh, {}).catch(() => ({ fresh: false }))
@@ -25,17 +25,11 @@ onMounted(async () => {
 })
 
 async function enter(as: string, word: string): Promise<void> {
-  busy.value = true
-  problem.value = ''
-  try {
+  await ask(async () => {
     await session.signIn(as, word)
     void useOutbox().flush()
     await router.replace(typeof route.query.to === 'string' ? route.query.to : '/')
-  } catch (error) {
-    problem.value = (error as Error).message
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { calls } from '@dialytica/core/wire'
-import { NButton } from 'naive-ui'
 import { ref } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { api } from '../data/api.ts'
 import { device } from '../devices/device.ts'
 import { useAsking } from '../parts/people/asking.ts'
+import EntrySheet from '../parts/people/EntrySheet.vue'
 import Field from '../parts/people/Field.vue'
-import Problem from '../parts/Problem.vue'
 import { useOutbox } from '../stores/outbox.ts'
 import { useSession } from '../stores/session.ts'
 
@@ -30,43 +29,25 @@ async function enter(): Promise<void> {
 </script>
 
 <template>
-  <main class="welcome">
-    <form @submit.prevent="enter">
-      <h1>Choose your password</h1>
-      <p>Your lead hands you a code, on your first day and when you forgot the password you had.</p>
-      <Field v-model="login" label="Login" complete="username" :wrong="wrong.login" />
-      <Field v-model="code" label="Code" hint="K7QF2-9MXTR" :wrong="wrong.code" />
-      <Field
-        v-model="password"
-        label="Your new password"
-        secret="new"
-        hint="ten characters or more"
-        :wrong="wrong.password"
-      />
-      <Problem :says="problem" />
-      <NButton type="primary" size="large" attr-type="submit" :disabled="busy">Keep it and come in</NButton>
-      <RouterLink :to="{ name: 'sign-in' }">I have a password</RouterLink>
-    </form>
-  </main>
+  <EntrySheet title="Choose your password" act="Keep it and come in" :busy="busy" :problem="problem" @enter="enter">
+    <p>Your lead hands you a code, on your first day and when you forgot the password you had.</p>
+    <Field v-model="login" label="Login" complete="username" :wrong="wrong.login" />
+    <Field v-model="code" label="Code" hint="K7QF2-9MXTR" :wrong="wrong.code" />
+    <Field
+      v-model="password"
+      label="Your new password"
+      secret="new"
+      hint="ten characters or more"
+      :wrong="wrong.password"
+    />
+    <template #below>
+      <RouterLink class="way" :to="{ name: 'sign-in' }">I have a password</RouterLink>
+    </template>
+  </EntrySheet>
 </template>
 
 <style scoped>
-.welcome {
-  display: grid;
-  align-content: safe center;
-  justify-items: center;
-  min-height: 100%;
-  padding: 24px;
-}
-form {
-  display: grid;
-  gap: 12px;
-  width: min(100%, 480px);
-  padding: 28px;
-  background: var(--sheet);
-  border-top: 6px solid var(--work);
-}
-a {
+.way {
   justify-self: start;
   padding: 12px 0;
 }
