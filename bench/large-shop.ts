@@ -1,9 +1,9 @@
 import type { Floor, JobCard, KnownUnit, ListedModel } from '@dialytica/core/wire'
 import { filled } from '../server/test/filled.ts'
-import { world } from '../server/test/world.ts'
 import { asking } from './asking.ts'
-import { under, type Line } from './line.ts'
+import { inTurns, under, type Line } from './line.ts'
 import { onScreen } from './on-screen.ts'
+import { serving } from './serving.ts'
 
 const jobs = Number(process.env.BENCH_JOBS ?? 10_000)
 const sizes = {
@@ -24,7 +24,8 @@ async function asked(url: string, login: string) {
   const card = floor.jobs[0]!
   const paths = {
     floor: 'floor',
-    models: 'models',
+    // As the list of models is asked for: those that fill it first.
+    models: 'models?most=24',
     'one model': `units?model=${model!.id}`,
     "one unit's jobs": `jobs?unit=${unit.id}`,
     'closed lately': 'jobs?state=closed&most=6',
@@ -38,6 +39,12 @@ async function asked(url: string, login: string) {
   return { paths, ask: (of: keyof typeof paths) => ask<JobCard[]>(paths[of]) }
 }
 
+/** The median of the times of the large shop, and how its median and 95th percentile stand to those of the small one. */
+function against([large, small]: number[][]) {
+  const [median, last] = [0.5, 0.95].map(s => under(s, large!) / under(s, small!)) as [number, number]
+  return { ms: under(0.5, large!), median, last }
+}
+
 /** So often each floor is opened in a browser, after some that do not count. */
 const views = 15
 /** So many nodes the floor may have. */
@@ -45,43 +52,23 @@ const mostNodes = 2000
 /** The floor of both shops in a browser, in turns: the milliseconds of the large one, their ratio, and its nodes. */
 async function floorOnScreen(url: string) {
   const [large, small] = [await onScreen(url, 'lead'), await onScreen(url, 'stranger')]
-  const times = { large: [] as number[], small: [] as number[] }
-  let nodes = 0
-  for (let i = -3; i < views; i++) {
-    const [a, b] = [await large.floor(), await small.floor()]
-    nodes = Math.max(nodes, a.nodes)
-    if (i < 0) continue
-    times.large.push(a.ms)
-    times.small.push(b.ms)
-  }
+  const times = await inTurns(views, 3, [large.floor, small.floor])
+  const nodes = await large.nodes()
   for (const shop of [large, small]) await shop.end()
-  const [median, last] = [0.5, 0.95].map(s => under(s, times.large) / under(s, times.small)) as [number, number]
-  return { ms: under(0.5, times.large), median, last, nodes }
+  return { ...against(times), nodes }
 }
 
 /** What a shop of 10,000 jobs waits for on its lists, and for its floor on the screen, against one of ten on the same server; the worst of them. */
 export async function largeShop(): Promise<Line> {
-  const w = await world()
-  // What a test holds against the contract, a server only sends.
-  delete w.running.context.answers
+  const w = await serving()
   await filled(w, 'lead', sizes.large, line => console.error(line))
   await filled(w, 'stranger', sizes.small)
   const [large, small] = [await asked(w.url, 'lead'), await asked(w.url, 'stranger')]
   const names = Object.keys(large.paths) as (keyof typeof large.paths)[]
   const rows = []
   for (const name of names) {
-    const times = { large: [] as number[], small: [] as number[] }
-    for (let i = -warm; i < rounds; i++)
-      for (const [of, shop] of [
-        ['large', large],
-        ['small', small],
-      ] as const) {
-        const from = performance.now()
-        await shop.ask(name)
-        if (i >= 0) times[of].push(performance.now() - from)
-      }
-    const [median, last] = [0.5, 0.95].map(s => under(s, times.large) / under(s, times.small)) as [number, number]
-    rows.push({ name, ms: under(0.5, times.large), median, last })
+    const times = await inTurns(rounds, warm, [() => large.ask(name), () => small.ask(name)])
+    rows.push({ name, ...against(times) })
   }
   const floor = await floorOnScreen(w.url)
   rows.push({ name: 'floor on screen', ...floor })

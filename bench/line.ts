@@ -26,3 +26,15 @@ export async function median(n: number, run: (i: number) => unknown): Promise<nu
   }
   return times.sort((a, b) => a - b)[n >> 1]!
 }
+
+/** The milliseconds of `n` runs of each of some things, in turns, after some that do not count: what slows the machine down slows all of them. */
+export async function inTurns(n: number, warm: number, runs: readonly ((i: number) => unknown)[]): Promise<number[][]> {
+  const times = runs.map((): number[] => [])
+  for (let i = 0; i < warm + n; i++)
+    for (const [of, run] of runs.entries()) {
+      const began = performance.now()
+      await run(i)
+      if (i >= warm) times[of]!.push(performance.now() - began)
+    }
+  return times
+}

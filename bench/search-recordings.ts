@@ -3,9 +3,9 @@ import { dice } from '@dialytica/core/test/dice.ts'
 import type { FoundThing } from '@dialytica/core/wire'
 import { find } from '../server/search/find.ts'
 import { filled } from '../server/test/filled.ts'
-import { world } from '../server/test/world.ts'
 import { asking } from './asking.ts'
 import { under, type Line } from './line.ts'
+import { serving } from './serving.ts'
 
 const jobs = Number(process.env.BENCH_JOBS ?? 10_000)
 /** Seeds on which nothing was tuned. */
@@ -13,7 +13,7 @@ const seed = 71
 
 /** 10,000 recordings of 60 steps: the one field, over HTTP, with and without slips, against the same words looked up bare by their indexes. */
 export async function searchRecordings(): Promise<Line> {
-  const w = await world()
+  const w = await serving()
   const { db } = w.running.context
   const size = { models: 200, units: 3000, jobs, steps: 60, open: 20, whole: false, seed }
   const began = performance.now()

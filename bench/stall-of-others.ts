@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import { monitorEventLoopDelay } from 'node:perf_hooks'
-import { machine, openingOf, screwStep, world } from '../server/test/world.ts'
+import { machine, openingOf, screwStep } from '../server/test/world.ts'
 import type { Line } from './line.ts'
+import { serving } from './serving.ts'
 
 /** The longest that others wait while bodies come in that nobody would type, against the reading of their JSON alone. */
 export async function stallOfOthers(): Promise<Line> {
-  const w = await world()
+  const w = await serving()
   const agent = await w.as('technician')
   const me = await w.personId('technician')
   const { unit } = await machine(agent)

@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import { get } from 'node:http'
-import { machine, openingOf, screwStep, world } from '../server/test/world.ts'
+import { machine, openingOf, screwStep } from '../server/test/world.ts'
 import type { Line } from './line.ts'
+import { serving } from './serving.ts'
 
 /** From the moment a step is sent to one server until a device that follows the job on another server has it; worst of 20. */
 export async function stepToOtherDevice(): Promise<Line> {
-  const w = await world()
+  const w = await serving()
   const second = await w.another()
   const agent = await w.as('technician')
   const me = await w.personId('technician')

@@ -2,12 +2,12 @@ import { randomBytes } from 'node:crypto'
 import sharp from 'sharp'
 import { sizes } from '../server/photos/develop.ts'
 import { sha256, takeIn } from '../server/photos/store.ts'
-import { world } from '../server/test/world.ts'
 import { median, type Line } from './line.ts'
+import { serving } from './serving.ts'
 
 /** A photo of 12 megapixels taken in (verified, re-encoded in three sizes, stored), against bare re-encoding in those sizes. */
 export async function takeInPhoto(): Promise<Line> {
-  const w = await world()
+  const w = await serving()
   const { db, config } = w.running.context
   const [{ id: shopId }] = await db.query('SELECT id FROM shop LIMIT 1')
   const raw = { width: 4000, height: 3000, channels: 3 as const }

@@ -59,42 +59,67 @@ function walk(schema: yup.ISchema<unknown>, value: unknown, path: string, around
       })
 }
 
-/** How many a list may hold, by its schema; read once. */
-const lengths = new WeakMap<object, number>()
-function mostOf(schema: yup.Schema): number {
-  const known = lengths.get(schema)
-  if (known !== undefined) return known
-  const told = schema.describe() as { tests: { name?: string; params?: { max?: unknown } }[] }
-  const max = told.tests.find(t => t.name === 'max')?.params?.max
-  const length = typeof max === 'number' ? max : Infinity
-  lengths.set(schema, length)
-  return length
+/** What a schema says of the build of its values, read once. */
+interface Build {
+  /** A field that may be left out, and then nothing else is asked of it. */
+  mayBeLeft: boolean
+  element: yup.ISchema<unknown> | undefined
+  /** The fields of an object; of anything else none are known. */
+  fields: ReadonlyMap<string, yup.ISchema<unknown>> | undefined
+  /** What it can be, where only some values are allowed. */
+  oneOf: ReadonlySet<unknown> | undefined
+  rules: readonly yup.TestConfig[]
+}
+const builds = new WeakMap<yup.Schema, Build>()
+function buildOf(schema: yup.Schema): Build {
+  const known = builds.get(schema)
+  if (known) return known
+  const rules = schema.tests.flatMap(test => test?.OPTIONS ?? [])
+  const { oneOf } = schema.describe() as yup.SchemaDescription
+  const build: Build = {
+    mayBeLeft: Boolean(schema.spec.optional) && rules.every(rule => rule.skipAbsent),
+    element: schema instanceof yup.ArraySchema ? (schema.innerType as yup.ISchema<unknown> | undefined) : undefined,
+    fields:
+      schema instanceof yup.ObjectSchema
+        ? new Map(Object.entries(schema.fields as Record<string, yup.ISchema<unknown>>))
+        : undefined,
+    oneOf: oneOf.length ? new Set(oneOf) : undefined,
+    rules,
+  }
+  builds.set(schema, build)
+  return build
 }
 
-/** True when a value has the build of its schema: lists within their limits, objects and lists where they should be. */
-function isBuilt(schema: yup.ISchema<unknown>, value: unknown): boolean {
-  const of = (schema instanceof yup.Schema ? schema : schema.resolve({ value })) as yup.Schema
+/** True when a value keeps the rules of its schema itself; asked of each rule as Yup asks it, without words for what is wrong. */
+function keeps(schema: yup.Schema, { oneOf, rules }: Build, value: unknown, parent: unknown): boolean {
+  if (!schema.isType(value)) return false
+  const isAbsent = value === undefined || value === null
+  if (oneOf && !isAbsent && !oneOf.has(value)) return false
+  const context = { path: '', parent, schema, options: {}, originalValue: value, resolve: same, createError: nothing }
+  for (const { test, skipAbsent } of rules) {
+    if (skipAbsent && isAbsent) continue
+    const told: unknown = test.call(context as never, value, context as never)
+    if (!told || yup.ValidationError.isError(told)) return false
+  }
+  return true
+}
+const same = <T>(value: T) => value
+const nothing = () => false
+
+/** True when nothing is wrong with a value nor with what it holds; a list or an object is held against its limits before what is in it. */
+function fits(schema: yup.ISchema<unknown>, value: unknown, parent?: unknown): boolean {
+  const of = schema.resolve({ value, parent }) as unknown as yup.Schema
+  const build = buildOf(of)
+  const { mayBeLeft, element, fields } = build
+  if (value === undefined && mayBeLeft) return true
   if (misfit(of, value, '')) return false
+  if (!keeps(of, build, value, parent)) return false
   if (!isNested(value)) return true
-  if (of instanceof yup.ArraySchema) {
-    const list = value as unknown[]
-    const element = of.innerType as yup.ISchema<unknown> | undefined
-    return list.length <= mostOf(of) && (!element || list.every(v => isBuilt(element, v)))
-  }
-  if (!(of instanceof yup.ObjectSchema)) return true
-  const fields = of.fields as Record<string, yup.ISchema<unknown>>
-  return Object.keys(value).every(key => Object.hasOwn(fields, key) && isBuilt(fields[key]!, (value as never)[key]))
-}
-
-/** True when Yup finds nothing wrong with a value that is built as it should be. */
-function isValid(schema: yup.ISchema<unknown>, value: unknown): boolean {
-  try {
-    ;(schema as yup.Schema).validateSync(value, { strict: true, disableStackTrace: true })
-    return true
-  } catch (error) {
-    if (!(error instanceof yup.ValidationError)) throw error
-    return false
-  }
+  if (element) return (value as unknown[]).every(v => fits(element, v, value))
+  if (!fields) return true
+  const held = value as Readonly<Record<string, unknown>>
+  for (const [name, field] of fields) if (!fits(field, held[name], held)) return false
+  return true
 }
 
 /**
@@ -103,8 +128,8 @@ function isValid(schema: yup.ISchema<unknown>, value: unknown): boolean {
  */
 export function check<T>(schema: yup.ISchema<T>, value: unknown): Checked<T> {
   const of = schema as yup.ISchema<unknown>
-  // The usual case: one look at its build, one pass of Yup. What is wrong is looked for only where something is.
-  if (isBuilt(of, value) && isValid(of, value)) return { ok: true, value: value as T }
+  // The usual case; what is wrong is looked for only where something is.
+  if (fits(of, value)) return { ok: true, value: value as T }
   const problems: Problem[] = []
   walk(of, value, '', { problems })
   return problems.length ? { ok: false, problems: problems.slice(0, most) } : { ok: true, value: value as T }

@@ -17,6 +17,7 @@ import { In } from 'typeorm'
 import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities/index.ts'
 import { notFound } from '../problems.ts'
 import { retried } from '../retried.ts'
+import { putEvents } from './put-events.ts'
 import { standsAs } from './row-of.ts'
 import { keepSaid } from './said.ts'
 import { isDue, stateAt, type States } from './states.ts'
@@ -174,7 +175,7 @@ export async function append(
         row.closedAt = now.closedAt
         if (isNew) await m.insert(Job, { ...row, ...now })
         else await m.update(Job, { id: jobId }, { seq: row.seq, ...now })
-        await m.createQueryBuilder().insert().into(Event).values(rows).updateEntity(false).execute()
+        await putEvents(m, rows)
         await keepSaid(m, person.shopId, row.unitId, rows)
       }
       const closed = rows.length && row.closedAt ? row.unitId : null

@@ -1,13 +1,11 @@
 import { summary } from '@dialytica/core/ledger'
 import { toSnapshot, type JobEvent, type JobState } from '@dialytica/core/log'
 import type { EntityManager } from 'typeorm'
-import { Event, Job, type EventRow } from '../entities/index.ts'
+import { Job, type EventRow } from '../entities/index.ts'
+import { putEvents } from './put-events.ts'
 import { standsAs } from './row-of.ts'
 import { keepSaid } from './said.ts'
 import { keepSnapshot } from './states.ts'
-
-/** So many events go in one statement. */
-const together = 1000
 
 /** A job that is known as a whole: its log, and how it stands after it. */
 export interface WholeJob {
@@ -35,11 +33,10 @@ export async function writeWhole(m: EntityManager, jobs: readonly WholeJob[]): P
       return { jobId, seq: i + 1, id, kind, at, when, actor, device, body, receivedAt: receivedAt(event) }
     })
   const told = jobs.map(job => ({ job, rows: rowsOf(job) }))
-  const rows = told.flatMap(t => t.rows)
-  for (let at = 0; at < rows.length; at += together) {
-    const some = rows.slice(at, at + together)
-    await m.createQueryBuilder().insert().into(Event).values(some).updateEntity(false).execute()
-  }
+  await putEvents(
+    m,
+    told.flatMap(t => t.rows),
+  )
   for (const { job, rows: own } of told) await keepSaid(m, job.shop, job.unit, own)
   for (const { log, state } of jobs) await keepSnapshot(m, log[0]!.job, log.length, JSON.stringify(toSnapshot(state)))
 }
