@@ -4,7 +4,7 @@ import { families } from '../machine/families.ts'
 import { line, moment, oneOf, shape, uuid, wholeWithin, year, uuidForm } from '../schema/atoms.ts'
 import { purposes } from '../ritual/ritual.ts'
 import { circuitNames } from '../triage/table/circuits.ts'
-import { call } from './call.ts'
+import { call, numberForm } from './call.ts'
 import { list } from './list.ts'
 
 /** A model as it is added: by the code on its rating plate. */
@@ -43,7 +43,12 @@ const listedModel = shape({
 })
 /** A model as it stands in the list of the shop. */
 export type ListedModel = InferType<typeof listedModel>
-export const models = call({ method: 'get', path: '/api/models', reply: list(listedModel) })
+export const models = call({
+  method: 'get',
+  path: '/api/models',
+  query: { most: numberForm },
+  reply: list(listedModel),
+})
 export const addModel = call({ method: 'post', path: '/api/models', body: shape(newModel), reply: model })
 export const oneModel = call({ method: 'get', path: '/api/models/{model}', params: { model: uuidForm }, reply: model })
 /** What the codes of a model say, as its jobs kept them: of each the last that was said of it; one without words or circuit was given up. */

@@ -30,6 +30,7 @@ describe('a model', () => {
     expect(again.body.detail).toBe('Corrane FL-84 is already in your models.')
     expect((await agent.get(`/api/models/${first.id}`).expect(200)).body).toMatchObject({ code: 'FL-84' })
     expect((await agent.get('/api/models').expect(200)).body).toHaveLength(1)
+    expect((await agent.get('/api/models?most=0').expect(200)).body).toHaveLength(0)
   })
   it('of another shop may have the same code', async () => {
     const stranger = await w.as('stranger')

@@ -17,15 +17,16 @@ const readLater = () => undefined
 const isDouble = (error: unknown) => (error as { errno?: number }).errno === 1062
 
 export const models = route(calls.models, {
-  summary: 'The models of the shop, each with how many units of it there are',
+  summary: 'The models of the shop, or the first so many of them, each with how many units of it there are',
   who: 'viewer',
   replies: { 200: 'Models by maker and code' },
-  async answer({ db }, { person }) {
+  async answer({ db }, { person, query }) {
     const rows = (await db.query(
       `SELECT m.id, m.maker, m.code, m.family, m.notes, m.created_at AS createdAt,
          (SELECT COUNT(*) FROM unit u WHERE u.shop_id = m.shop_id AND u.model_id = m.id) AS units
-       FROM model m WHERE m.shop_id = ? ORDER BY m.maker, m.code`,
-      [person.shopId],
+       FROM model m WHERE m.shop_id = ? ORDER BY m.maker, m.code
+       LIMIT ?`,
+      [person.shopId, Number(query.most ?? 1e9)],
     )) as (Omit<ModelRow, 'shopId'> & { units: string })[]
     return rows.map(({ createdAt, units, ...rest }) => ({
       ...rest,

@@ -27,16 +27,22 @@ export const useFloor = defineStore('floor', () => {
     ...(after && { after }),
   })
 
+  /** What is asked for, as one word: an answer that comes after it has changed is not shown. */
+  const askedFor = () => `${today.value} ${words.value.trim()}`
+
   async function load(): Promise<void> {
+    const was = askedFor()
     // While a hand narrows the floor, what is not shown is not asked for again.
     if (isNarrowed.value && !showsClosed.value) {
-      floor.value = await api(calls.floor, { query: query() })
+      const narrowed = await api(calls.floor, { query: query() })
+      if (askedFor() === was) floor.value = narrowed
       return
     }
     const all = await Promise.all([
       isNarrowed.value ? api(calls.floor, { query: query() }) : askOrRecall('floor', calls.floor, {}),
       askOrRecall('closed lately', calls.jobs, { query: { state: 'closed', most: lately } }),
     ])
+    if (askedFor() !== was) return
     floor.value = all[0]
     closed.value = all[1]
     moreClosed.value = all[1].length === lately

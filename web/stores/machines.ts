@@ -4,7 +4,10 @@ import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { v4 } from 'uuid'
 import { api } from '../data/api.ts'
-import { askOrRecall } from '../data/kept.ts'
+import { askOrRecall, keepSaid } from '../data/kept.ts'
+
+/** So many models fill the list; where there are more, they stand first and the others follow. */
+const atFirst = 24
 
 /** The models of the shop, and the units that came in last. */
 export const useMachines = defineStore('machines', () => {
@@ -12,10 +15,19 @@ export const useMachines = defineStore('machines', () => {
   const units = shallowRef<KnownUnit[]>([])
 
   async function load(): Promise<void> {
-    ;[models.value, units.value] = await Promise.all([
-      askOrRecall('models', calls.models, {}),
-      askOrRecall('units', calls.units, {}),
+    await Promise.all([
+      loadModels(),
+      askOrRecall('units', calls.units, {}).then(some => {
+        units.value = some
+      }),
     ])
+  }
+  async function loadModels(): Promise<void> {
+    if (!models.value.length) {
+      models.value = await api(calls.models, { query: { most: atFirst } }).catch(() => [])
+      if (models.value.length && models.value.length < atFirst) return void (await keepSaid('models', models.value))
+    }
+    models.value = await askOrRecall('models', calls.models, {})
   }
   /** Units that a serial can mean, of all that the shop has: so many as the server tells at once. */
   async function find(model: string, serial: string): Promise<void> {

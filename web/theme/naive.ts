@@ -127,6 +127,10 @@ export function controls(name: ThemeName): GlobalThemeOverrides {
       },
     },
     Radio: {
+      boxShadow: `inset 0 0 0 2px ${t.rule}`,
+      boxShadowHover: `inset 0 0 0 2px ${t.rule}`,
+      boxShadowActive: `inset 0 0 0 2px ${t.work}`,
+      boxShadowFocus: `inset 0 0 0 4px ${t.work}`,
       buttonHeightMedium: '52px',
       buttonColor: t.sheet,
       buttonColorActive: t.workWash,

@@ -52,13 +52,12 @@ async function read(): Promise<void> {
 }
 
 async function comeIn(): Promise<void> {
-  if (missing.value) {
-    problem.value = missing.value
-    return
-  }
   busy.value = true
   problem.value = ''
+  // A model is new only when those of the shop are at hand.
+  await atHand
   try {
+    if (missing.value) throw new Error(missing.value)
     const { of, what } = await known()
     const id = v4()
     await job.open(id, true)
