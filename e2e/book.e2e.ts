@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
-import { chooseModel, expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { chooseModel, comeIn, expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
 import { off, screws, step, tellIn } from './test/told-job.ts'
 
 /** A job by one hand on a model of its own, closed with what it learnt: an order with its reason, what was joined first, the ground strap seen on the way back, a corroded screw, a note. */
@@ -43,7 +43,7 @@ test('what one learnt the hard way is said to the next in time: before the step,
 
   // Another person, the next machine of the model.
   const jon = await another()
-  await signIn(jon, 'Jon Tarrow')
+  await comeIn(jon, 'Jon Tarrow')
   const path = await newJob(jon, '9301-0003', model)
   await jon.goto(`${path}/descent`)
   await expect(ghost(jon)).toContainText('in 2 of 2')
@@ -127,7 +127,7 @@ test('the lead puts the book right: the next one is told by the new name what to
   })
   await test.step('the next one hears it before the step', async () => {
     const jon = await another()
-    await signIn(jon, 'Jon Tarrow')
+    await comeIn(jon, 'Jon Tarrow')
     const path = await newJob(jon, '9301-0013', model)
     await jon.goto(`${path}/descent`)
     for (const words of ['Top panel', 'Control board'] as const) {

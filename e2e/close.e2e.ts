@@ -4,14 +4,14 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { promisify } from 'node:util'
 import sharp from 'sharp'
-import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { comeIn, expect, newJob, nothingWaits, test } from './test/test.ts'
 
 const run = promisify(execFile)
 
 test('a clean close: balance, time, sign-off, its record sheet as PDF, and the machine that comes back', async ({
   page,
 }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-8201')
   await page.goto(`${path}/descent`)
   const lines = ['power off', '4x T20x12 rear panel @A1', 'off rear panel, opens rear', 'rear: plug P1 white 3w']

@@ -1,5 +1,5 @@
 import { Hand } from './test/hand.ts'
-import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { comeIn, expect, newJob, nothingWaits, test } from './test/test.ts'
 
 const corners = [
   [0.3, 0.3],
@@ -114,7 +114,7 @@ const steps: readonly [what: string, owed: Record<string, number>, act: (hand: H
 ]
 
 test('ten kinds of step take few inputs, counted through the interface', async ({ page }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-1212')
   await page.goto(`${path}/descent`)
   const hand = new Hand(page)

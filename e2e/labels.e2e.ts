@@ -1,11 +1,11 @@
 import { readFile } from 'node:fs/promises'
 import { cellCode, moveCode } from '@dialytica/core/labels'
-import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { comeIn, expect, newJob, nothingWaits, test } from './test/test.ts'
 
 test('labels are seen as they print, saved as SVG, fetched as PDF; a scanner that types leads back to their items', async ({
   page,
 }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-7001')
   const job = path.split('/')[2]!
   await page.goto(`${path}/descent`)

@@ -1,5 +1,5 @@
 import { devices, type Locator, type Page } from '@playwright/test'
-import { beginDescent, expect, newJob, nothingWaits, off, signIn, test } from './test/test.ts'
+import { beginDescent, comeIn, expect, newJob, nothingWaits, off, test } from './test/test.ts'
 
 const draft = (page: Page, words: string | RegExp) =>
   expect(page.getByRole('heading', { level: 1, name: words })).toBeVisible()
@@ -239,7 +239,7 @@ test("a word that a correction teaches is the shop's: understood on another devi
   await nothingWaits(page)
 
   const there = await another()
-  await signIn(there, 'Pia Sandel')
+  await comeIn(there, 'Pia Sandel')
   await there.goto(`${await newJob(there, '2231-8605')}/words`)
   await expect(there.getByRole('list', { name: 'Words of the shop' })).toContainText('gloop')
   await there.getByRole('link', { name: 'Back to the descent' }).click()

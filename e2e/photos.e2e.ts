@@ -1,9 +1,9 @@
 import sharp from 'sharp'
-import { expect, newJob, nothingWaits, signIn, tapPhoto, test } from './test/test.ts'
+import { comeIn, expect, newJob, nothingWaits, signIn, tapPhoto, test } from './test/test.ts'
 import type { Page } from '@playwright/test'
 
 async function open(page: Page, serial: string): Promise<string> {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, serial)
   await page.goto(`${path}/descent`)
   await expect(page.getByRole('button', { name: /^Step down/ })).toBeVisible()

@@ -1,9 +1,9 @@
-import { expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { comeIn, expect, newJob, nothingWaits, test } from './test/test.ts'
 
 test('the return departs from the mirror with its reason; the mirror can be taken; people say what comes first; a contradiction is told and one arc dropped', async ({
   page,
 }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-8001')
   await page.goto(`${path}/descent`)
   const lines = ['power off', 'rear: loom: behind bracket > clip', 'off bracket', 'off spring', 'plug P1 white 3w']

@@ -1,7 +1,7 @@
 import { devices, type Page } from '@playwright/test'
 import { forOnce, open } from '../server/database.ts'
 import { linkTo } from '../server/people/links.ts'
-import { allJobs, beginDescent, expect, newJob, nothingWaits, off, signIn, test } from './test/test.ts'
+import { allJobs, beginDescent, comeIn, expect, newJob, nothingWaits, off, signIn, test } from './test/test.ts'
 
 const heading = (page: Page) => page.getByRole('heading', { level: 1 })
 const strong = (page: Page) =>
@@ -148,7 +148,7 @@ test('the cover asks for its proof before it is on; what is not done says why; X
 
 test('a ritual is written, played right, too early and too late, by keyboard', async ({ page }) => {
   await page.clock.install()
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   await page.goto(`${await newJob(page, '2231-8702')}/rituals`)
   await page.getByRole('button', { name: 'Write one down' }).click()
   await page.getByLabel('What it is called').fill('wake it')

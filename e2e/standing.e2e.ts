@@ -1,9 +1,9 @@
-import { expect, newJob, nothingWaits, onTheFloor, signIn, test } from './test/test.ts'
+import { comeIn, expect, newJob, nothingWaits, onTheFloor, test } from './test/test.ts'
 
 test('a job pauses with what it waits for, and coming back says how it stands and what comes first', async ({
   page,
 }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-8101')
   await page.goto(`${path}/descent`)
   const lines = ['4x T20x12 rear panel @A1', 'off rear panel, opens rear', 'rear: plug P1 white 3w', 'rear: 2 towels']

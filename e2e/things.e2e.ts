@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { allJobs, expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { allJobs, comeIn, expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
 
 const line = (page: Page) => page.getByLabel('Quick line')
 const heading = (page: Page) => page.getByRole('heading', { level: 1 })
@@ -27,7 +27,7 @@ async function fitted(page: Page, words: string | RegExp): Promise<void> {
 test('what a line is taken for is seen and corrected by a tap, is recorded with it, and is shown and told among the things', async ({
   page,
 }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-6101')
   await page.goto(`${path}/descent`)
   await expect(heading(page)).toHaveText('Descent, step 1')
@@ -62,7 +62,7 @@ test('what a line is taken for is seen and corrected by a tap, is recorded with 
 })
 
 test('a turn is not recorded before what would fall is seen to, by name', async ({ page }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   await page.goto(`${await newJob(page, '2231-6102')}/descent`)
   await told(page, 'rear: 4x 13 mm drive motor @A1', 2)
   await line(page).fill('lay on back')

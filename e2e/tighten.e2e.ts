@@ -1,9 +1,9 @@
-import { expect, newJob, nothingWaits, signIn, takePhoto, tapPhoto, test } from './test/test.ts'
+import { comeIn, expect, newJob, nothingWaits, takePhoto, tapPhoto, test } from './test/test.ts'
 
 test('a group is numbered crosswise from its marks, goes by the pedal in that order, left-hand thread unmistakable', async ({
   page,
 }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-8102')
   await page.goto(`${path}/descent`)
   await expect(page.getByRole('heading', { name: 'Descent, step 1', exact: true })).toBeAttached()
@@ -49,7 +49,7 @@ test('a group is numbered crosswise from its marks, goes by the pedal in that or
 test('a part is aligned to the marks drawn before it came off: their photo lies on the stage, the mark drawn over it', async ({
   page,
 }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   await page.goto(`${await newJob(page, '2231-8103')}/descent`)
   const down = async (n: number, glyph: string, words: string) => {
     await expect(page.getByRole('heading', { name: `Descent, step ${n}`, exact: true })).toBeAttached()

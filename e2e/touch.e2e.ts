@@ -1,5 +1,5 @@
 import { devices } from '@playwright/test'
-import { allJobs, expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { allJobs, comeIn, expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
 
 test.use({
   ...devices['Pixel 7'],
@@ -99,7 +99,7 @@ test('nothing is cut off at the side on a phone, and what is touched in work is 
 })
 
 test('two fingers enlarge the photo and one shifts it; marks stay where they were put', async ({ page }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   await page.goto(`${await newJob(page, '2231-6001')}/descent`)
   await page.getByRole('button', { name: /^Photo/ }).tap()
   const stage = page.locator('[data-stage]')

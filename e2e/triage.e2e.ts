@@ -1,4 +1,4 @@
-import { beginDescent, expect, newJob, nothingWaits, choose, signIn, test } from './test/test.ts'
+import { beginDescent, choose, comeIn, expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
 import type { Page } from '@playwright/test'
 
 const next = (page: Page) => page.getByRole('region', { name: 'The next look' })
@@ -19,7 +19,7 @@ async function takeLook(page: Page, name: string) {
 test('from a complaint to its cause: read into findings and corrected, looked at, taken back, seen, closed with it', async ({
   page,
 }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-9101')
   await page.goto(`${path}/intake`)
   await complain(page, 'It hums and does not pump the water out')
@@ -68,7 +68,7 @@ test('from a complaint to its cause: read into findings and corrected, looked at
 test('a check lies on the way of a descent: it is offered where its place is open, and what it shows leads', async ({
   page,
 }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-9102')
   await page.goto(`${path}/intake`)
   await complain(page, 'The drum does not turn. You hear the motor running.')
@@ -107,7 +107,7 @@ test('a reading answers a check: an open heating element leads, without a word m
 test('a code that nobody knew is said once for the model: its circuit gives the order, and the next job knows it', async ({
   page,
 }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-9104')
   await page.goto(`${path}/intake`)
   await complain(page, 'Water stays in it.')
@@ -146,7 +146,7 @@ test('a code that nobody knew is said once for the model: its circuit gives the 
 })
 
 test('not worth it: the bars say so, and the machine ends for scrap with the parts that are kept', async ({ page }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-9106')
   await page.goto(`${path}/intake`)
   await complain(page, 'It bangs and shakes in the spin, something hits the case and it roars.')
@@ -168,7 +168,7 @@ test('not worth it: the bars say so, and the machine ends for scrap with the par
 })
 
 test('what to fetch is ticked on one device and seen on another', async ({ page, another }) => {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, '2231-9107')
   await page.goto(`${path}/intake`)
   await complain(page, 'It squeals when it starts to spin and there is a smell of rubber, clothes are wet after.')

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { devices } from '@playwright/test'
-import { choose, chooseModel, expect, newJob, signIn, test } from './test/test.ts'
+import { choose, chooseModel, comeIn, expect, newJob, signIn, test } from './test/test.ts'
 import { off, screws, step, tellIn } from './test/told-job.ts'
 
 const turn = (to: string) => ({ id: randomUUID(), kind: 'turn-machine', from: 'upright', to })
@@ -39,7 +39,7 @@ test('the ways in stand side by side, the shorter one first: from the recordings
 
   // Another person, the next machine; by keys alone to the part.
   const jon = await another()
-  await signIn(jon, 'Jon Tarrow')
+  await comeIn(jon, 'Jon Tarrow')
   const path = await newJob(jon, '9303-0003', model)
   await jon.goto(`${path}/triage`)
   await expect(jon.getByRole('heading', { name: 'What it can be' })).toBeVisible()

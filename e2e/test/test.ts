@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { expect, test as base, type BrowserContextOptions, type Locator, type Page } from '@playwright/test'
+import type { DemoAccount } from '@dialytica/core/wire'
 import { testServer, type TestServer } from './server.ts'
 
 interface Fixtures {
@@ -46,6 +47,13 @@ export async function signIn(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('heading', { name: /stand/ })).toBeVisible()
 }
 
+/** The same without a page: for what begins elsewhere than on the floor. */
+export async function comeIn(page: Page, name: string): Promise<void> {
+  const accounts = (await (await page.request.get('/api/demo-accounts')).json()) as DemoAccount[]
+  const { login, password } = accounts.find(a => a.name === name)!
+  expect((await page.request.post('/api/session', { data: { login, password } })).ok()).toBe(true)
+}
+
 /** The count beside a kind in the head: what is off the machine. */
 export const off = (page: Page, words: string | RegExp) =>
   page.getByRole('banner').getByRole('listitem').filter({ hasText: words })
@@ -72,6 +80,9 @@ export async function allJobs(page: Page): Promise<Told[]> {
 /** The way from the floor to the machine of a serial: looked for by it, since many stand there. */
 export async function onTheFloor(page: Page, serial: string): Promise<Locator> {
   await page.getByRole('textbox', { name: 'Which machines' }).fill(serial)
+  // What was pressed while the list is narrowed would move away from under the pointer.
+  const machines = page.getByRole('list', { name: 'Machines that stand open' }).locator('> li')
+  await expect(machines.filter({ hasNotText: serial })).toHaveCount(0)
   return page.getByRole('link', { name: new RegExp(`Go on with .* ${serial}`) })
 }
 /** Chooses a model of the shop, looked for by its code. */
@@ -183,7 +194,7 @@ export async function newJob(page: Page, serial: string, named?: string): Promis
 
 /** Signs in and opens the descent of a machine of its own; returns the path of the job. */
 export async function beginDescent(page: Page, serial: string): Promise<string> {
-  await signIn(page, 'Jon Tarrow')
+  await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, serial)
   await page.goto(`${path}/descent`)
   await expect(page.getByRole('heading', { name: 'Descent, step 1', exact: true })).toBeAttached()
