@@ -17,10 +17,15 @@ export async function askOrRecall<P extends string, Q extends string, B, R>(
     await keepSaid(what, value)
     return value
   } catch (error) {
-    const kept = error instanceof ApiError && error.passing ? await local.kept.get(what) : undefined
-    if (!kept) throw error
-    return kept.value as R
+    return recallAfter(error, what)
   }
+}
+
+/** What the server said last, where it did not answer now; any other error is thrown, and its silence where it never said anything. */
+export async function recallAfter<T>(error: unknown, what: string): Promise<T> {
+  const kept = error instanceof ApiError && error.passing ? await local.kept.get(what) : undefined
+  if (!kept) throw error
+  return kept.value as T
 }
 
 /** What the server said last, without asking it. */

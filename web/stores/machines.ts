@@ -4,7 +4,7 @@ import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { v4 } from 'uuid'
 import { api } from '../data/api.ts'
-import { askOrRecall, keepSaid } from '../data/kept.ts'
+import { askOrRecall, keepSaid, recallAfter } from '../data/kept.ts'
 
 /** So many models fill the list; where there are more, they stand first and the others follow. */
 const atFirst = 24
@@ -24,8 +24,13 @@ export const useMachines = defineStore('machines', () => {
   }
   async function loadModels(): Promise<void> {
     if (!models.value.length) {
-      models.value = await api(calls.models, { query: { most: atFirst } }).catch(() => [])
-      if (models.value.length && models.value.length < atFirst) return void (await keepSaid('models', models.value))
+      try {
+        models.value = await api(calls.models, { query: { most: atFirst } })
+      } catch (error) {
+        models.value = await recallAfter(error, 'models')
+        return
+      }
+      if (models.value.length < atFirst) return void (await keepSaid('models', models.value))
     }
     models.value = await askOrRecall('models', calls.models, {})
   }
