@@ -25,7 +25,7 @@ async function asked(url: string, login: string) {
   const paths = {
     floor: 'floor',
     // As the list of models is asked for: those that fill it first.
-    models: 'models?most=24',
+    models: 'models?most=12',
     'one model': `units?model=${model!.id}`,
     "one unit's jobs": `jobs?unit=${unit.id}`,
     'closed lately': 'jobs?state=closed&most=6',

@@ -23,15 +23,15 @@ it('asks for those models that fill the list first, for the others where there a
   const asked = shopOf(200)
   const store = useMachines()
   await store.load()
-  expect([asked, store.models.length]).toEqual([['24', 'all'], 200])
+  expect([asked, store.models.length]).toEqual([['12', 'all'], 200])
   await store.load()
-  expect(asked).toEqual(['24', 'all', 'all'])
+  expect(asked).toEqual(['12', 'all', 'all'])
 })
 
 it('asks a small shop once, and knows its models without a server afterwards', async () => {
   const asked = shopOf(3)
   await useMachines().load()
-  expect(asked).toEqual(['24'])
+  expect(asked).toEqual(['12'])
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')))
   setActivePinia(createPinia())
   const later = useMachines()

@@ -7,7 +7,7 @@ import { api } from '../data/api.ts'
 import { askOrRecall, keepSaid, recallAfter } from '../data/kept.ts'
 
 /** So many models fill the list; where there are more, they stand first and the others follow. */
-const atFirst = 24
+const atFirst = 12
 
 /** The models of the shop, and the units that came in last. */
 export const useMachines = defineStore('machines', () => {
