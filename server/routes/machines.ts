@@ -24,8 +24,8 @@ export const models = route(calls.models, {
     const rows = (await db.query(
       `SELECT m.id, m.maker, m.code, m.family, m.notes, m.created_at AS createdAt,
          (SELECT COUNT(*) FROM unit u WHERE u.shop_id = m.shop_id AND u.model_id = m.id) AS units
-       FROM model m WHERE m.shop_id = ? ORDER BY m.maker, m.code
-       LIMIT ?`,
+       FROM (SELECT * FROM model WHERE shop_id = ? ORDER BY maker, code LIMIT ?) m
+       ORDER BY m.maker, m.code`,
       [person.shopId, Number(query.most ?? 1e9)],
     )) as (Omit<ModelRow, 'shopId'> & { units: string })[]
     return rows.map(({ createdAt, units, ...rest }) => ({
