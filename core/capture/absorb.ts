@@ -1,6 +1,7 @@
 import { isSame } from '../schema/equal.ts'
 import { fieldsOf, leafOf, read, written } from '../moves/fields-of.ts'
-import type { Parsed, ParsedClause } from '../quick-line/parse.ts'
+import type { ParsedClause } from '../quick-line/clause.ts'
+import type { Parsed } from '../quick-line/parse.ts'
 import type { Around } from '../moves/around.ts'
 import { freshMove, glyphFor, toldAs, type Move } from '../moves/registry.ts'
 import { tell, type Captured } from './capture.ts'

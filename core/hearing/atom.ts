@@ -79,7 +79,7 @@ export interface Atom {
   sets?: Readonly<Record<string, Value>>
   verb?: Verb
   /** The class of a thing. */
-  noun?: string
+  noun?: string | undefined
   by?: Passing
   posture?: Posture
   colour?: string

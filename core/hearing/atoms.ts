@@ -1,7 +1,7 @@
 import type { Atom } from './atom.ts'
 import { corrected } from './corrected.ts'
 import { scan } from './scan.ts'
-import { withSense } from './sense.ts'
+import { withSense } from './sense/sense.ts'
 import type { Taught } from './taught.ts'
 import { withUnits } from './units.ts'
 

@@ -1,93 +1,86 @@
 import type { Atom } from './atom.ts'
-import { is, isNoun } from './tell/telling.ts'
+import { cueAt, weak } from './cues.ts'
+import { canStandFor, sortOf } from './sorts.ts'
+import { is } from './tell/telling.ts'
 
-/** What somebody says who takes back what came before. */
-const cues = [
-  ['i', 'mean'],
-  ['i', 'meant'],
-  ['scratch', 'that'],
-  ['strike', 'that'],
-  ['make', 'that'],
-  ['hang', 'on'],
-  ['hold', 'on'],
-  ['no', 'wait'],
-  ['no', 'sorry'],
-  ['no', 'only'],
-  ['no', 'more', 'like'],
-  ['actually', 'no'],
-  ['not', 'a'],
-  ['let', 'me', 'recount'],
-  ['wait'],
-  ['sorry'],
-  ['no'],
-  ['nope'],
-  ['nah'],
-  ['correction'],
-  ['actually'],
-  ['er'],
-  ['erm'],
-  ['rather'],
-  ['oops'],
-  ['checked'],
-  ['make', 'it'],
-  ['recount'],
-] as const
-/** The first words of the cues. */
-const starts = new Set<string>(cues.map(([first]) => first))
-/** Cues that are also said of what was not done: alone they take nothing back. */
-const weak = new Set(['no', 'actually', 'rather', 'not a', 'checked', 'make it', 'hold on', 'hang on'])
-
-function cueAt(atoms: readonly Atom[], at: number): { took: number; words: string } | null {
-  const { words: first } = atoms[at]!
-  if (!starts.has(first) && !starts.has(first.split(' ')[0]!)) return null
-  const near = atoms.slice(at, at + 4)
-  const words = near.flatMap((a, k) => (a.tag === 'sep' ? (k === 1 ? [] : ['|']) : a.words.split(' ')))
-  for (const cue of cues)
-    if (cue.every((w, k) => words[k] === w)) {
-      let took = 0
-      for (let left = cue.length; left > 0; took++)
-        if (atoms[at + took]!.tag !== 'sep') left -= atoms[at + took]!.words.split(' ').length
-      return { took, words: cue.join(' ') }
-    }
-  return null
-}
-
-/** What two atoms must share for the one to be said in the place of the other. */
-function sort(a: Atom): string | null {
-  if (a.n !== undefined && is(a, 'num', 'count', 'times')) return 'figure'
-  if (is(a, 'size', 'quality') && a.sets?.drive !== undefined) return 'drive'
-  if (is(a, 'mm', 'inch')) return 'width'
-  if (is(a, 'pos')) return 'pos'
-  if (is(a, 'pass')) return 'pass'
-  if (is(a, 'cell')) return 'cell'
-  if (is(a, 'litres')) return 'litres'
-  if (is(a, 'ways')) return 'ways'
-  if (is(a, 'colour')) return 'colour'
-  if (is(a, 'thread')) return 'thread'
-  if (is(a, 'posture')) return 'posture'
-  if (isNoun(a, 'clamp')) return 'clamp'
-  if (is(a, 'verb') && a.verb!.kinds.some(k => k !== 'remark')) return 'verb'
-  if (is(a, 'part')) return 'part'
-  if (is(a, 'thing')) return `thing:${a.noun}`
-  return null
-}
 const isSign = (a: Atom | undefined): boolean => a === undefined || is(a, 'sep')
-/** A figure can stand for what has a unit: `19, er, 17 mm`. */
-const canStandFor = (now: string, was: string, old: Atom): boolean =>
-  now === was ||
-  (now === 'figure' && was === 'thread') ||
-  (now === 'width' && was === 'figure') ||
-  (now === 'figure' && ((was === 'width' && !is(old, 'inch')) || was === 'litres' || was === 'ways')) ||
-  (now === 'litres' && was === 'figure')
 
 /** `not over, behind it`: what is denied right before it is said anew. */
 function denied(atoms: readonly Atom[], at: number): { from: number; to: number } | null {
   if (atoms[at]!.words !== 'not') return null
   const next = at + (is(atoms[at + 1], 'det') ? 2 : 1)
   const [x, after] = [atoms[next], atoms[next + 1]]
-  const kind = x && sort(x)
+  const kind = x && sortOf(x)
   if (!kind || !isSign(after)) return null
   return { from: at, to: next }
+}
+
+/** Strikes out what is denied, and with it what it denies where that is said anew right behind. */
+function strikeDenied(out: Atom[], at: number, { from, to }: { from: number; to: number }): void {
+  const kind = sortOf(out[to]!)!
+  const same = findBack(out, at, kind, 6)
+  const isAnew = out.slice(to + 1, to + 4).some(a => sortOf(a) === kind)
+  if (same >= 0 && isAnew && out[same]!.words === out[to]!.words) strike(out, same, same)
+  strike(out, from, to)
+}
+
+/** `no` before these is none of them. */
+const isNone = /^(need|idea|one|reason|clamp|clip|clips|washer|time|spark|belt|touch|tools?|fight|fold|room|problem)$/
+
+/** Where what is said anew begins: behind little words and further cues. */
+function saidFrom(out: readonly Atom[], at: number): number {
+  const isLittle = (i: number) =>
+    isSign(out[i]) || is(out[i], 'filler', 'det', 'pron', 'aux', 'conj', 'neg') || cueAt(out, i)
+  let from = at
+  while (from < out.length && isLittle(from)) from += 1
+  return from
+}
+
+/** A figure that is said anew is put where the old one stands, where that matters: before its thing. False where it stays in its own place. */
+function putFigure(out: Atom[], was: number, now: number): boolean {
+  const [old, { n }] = [out[was]!, out[now]!]
+  const thing = (at: number) => out.slice(at + 1, at + 3).find(x => is(x, 'thing'))
+  const [thingWas, thingNow] = [thing(was), thing(now)]
+  if (thingWas && thingNow && !thingWas.struck && thingWas.noun === thingNow.noun) {
+    // `seven tabs on the ring, recount, eight tabs`: only the figure is new.
+    out[was] = { ...old, n: n! }
+    strike(out, now, out.indexOf(thingNow))
+    return true
+  }
+  if (old.tag === 'thread') {
+    out[was] = { ...old, sets: { ...old.sets, ...(old.sets?.length !== undefined && { length: n! }) } }
+    strike(out, now, now)
+    return true
+  }
+  const next = out[now + 1]
+  if (old.n === undefined || (next && sortOf(next) !== null && is(next, 'thing', 'size', 'mm', 'litres'))) return false
+  out[was] = { ...old, n: n! }
+  strike(out, now, now)
+  return true
+}
+
+/** The words before a name that was taken back go with it, as far as they are said anew. */
+function strikeName(out: Atom[], was: number, said: readonly Atom[]): void {
+  for (let i = was - 1; i >= 0 && is(out[i], 'part', 'pos') && !out[i]!.struck; i--)
+    if (said.some(a => sortOf(a) === sortOf(out[i]!))) strike(out, i, i)
+}
+
+/** What stands from `from` on replaces what is of its sort before the cue at `at`; false where nothing is. */
+function replaceFrom(out: Atom[], at: number, from: number, isWeak: boolean): boolean {
+  // A whole clause that says something else is no correction.
+  const said = out.slice(from, stopAfter(out, from))
+  const used: number[] = []
+  for (const [k, a] of said.entries()) {
+    const kind = sortOf(a)
+    if (!kind || (isWeak && k > 0 && !used.length)) continue
+    const was = findBack(out, at, kind, 14, used)
+    if (was < 0) continue
+    used.push(was)
+    if (kind === 'figure' && putFigure(out, was, from + k)) continue
+    strike(out, was, was)
+    if (kind === 'part' && !is(out[from + k + 1], 'part')) strikeName(out, was, said)
+  }
+  return used.length > 0
 }
 
 /**
@@ -99,88 +92,16 @@ export function corrected(atoms: readonly Atom[]): Atom[] {
   for (let i = 0; i < out.length; i++) {
     if (out[i]!.struck) continue
     const not = denied(out, i)
-    if (not) {
-      const kind = sort(out[not.to]!)!
-      const same = findBack(out, i, kind, 6)
-      if (same >= 0 && out[same]!.words === out[not.to]!.words) {
-        const anew = out.findIndex((a, k) => k > not.to && k < not.to + 4 && sort(a) === kind)
-        if (anew > 0) strike(out, same, same)
-      }
-      strike(out, not.from, not.to)
-      continue
-    }
-    if (i === 0) continue
-    const cue = cueAt(out, i)
-    if (
-      !cue ||
-      (cue.words === 'no' &&
-        /^(need|idea|one|reason|clamp|clip|clips|washer|time|spark|belt|touch|tools?|fight|fold|room|problem)$/.test(
-          out[i + 1]?.words ?? '',
-        ))
-    )
-      continue
-    let from = i + cue.took
-    while (
-      from < out.length &&
-      (isSign(out[from]) || is(out[from], 'filler', 'det', 'pron', 'aux', 'conj', 'neg') || cueAt(out, from))
-    )
-      from += 1
-    const first = out[from]
-    if (!first) continue
-    // A whole clause that says something else is no correction.
-    const end = stopAfter(out, from)
-    const said = out.slice(from, end)
-    let replaced = false
-    const used: number[] = []
-    for (const [k, a] of said.entries()) {
-      const kind = sort(a)
-      if (!kind || (weak.has(cue.words) && k > 0 && !replaced)) continue
-      const was = findBack(out, i, kind, 14, used)
-      if (was < 0) continue
-      used.push(was)
-      replaced = true
-      const [nounWas, nounNow] = [
-        out.slice(was + 1, was + 3).find(x => is(x, 'thing')),
-        out.slice(from + k + 1, from + k + 3).find(x => is(x, 'thing')),
-      ]
-      if (kind === 'figure' && nounWas && nounNow && !nounWas.struck && nounWas.noun === nounNow.noun) {
-        // `seven tabs on the ring, recount, eight tabs`: only the figure is new.
-        out[was] = { ...out[was]!, n: a.n! }
-        strike(out, from + k, out.indexOf(nounNow))
-        continue
-      }
-      if (kind === 'figure' && out[was]!.tag === 'thread') {
-        out[was] = {
-          ...out[was]!,
-          sets: { ...out[was]!.sets, ...(out[was]!.sets?.length !== undefined && { length: a.n! }) },
-        }
-        strike(out, from + k, from + k)
-        continue
-      }
-      // What was said anew stands where the old stood where that matters: a figure before its thing.
-      if (
-        kind === 'figure' &&
-        out[was]!.n !== undefined &&
-        !(
-          from + k + 1 < out.length &&
-          sort(out[from + k + 1]!) !== null &&
-          is(out[from + k + 1], 'thing', 'size', 'mm', 'litres')
-        )
-      ) {
-        out[was] = { ...out[was]!, n: a.n! }
-        strike(out, from + k, from + k)
-        continue
-      }
-      strike(out, was, was)
-      if (kind === 'part' && !is(out[from + k + 1], 'part'))
-        // The words before the old name go with it.
-        for (let b = was - 1; b >= 0 && is(out[b], 'part', 'pos') && !out[b]!.struck; b--)
-          if (said.some(s => sort(s) === sort(out[b]!))) strike(out, b, b)
-    }
-    if (replaced) {
+    if (not) strikeDenied(out, i, not)
+    const cue = i === 0 || not ? null : cueAt(out, i)
+    if (!cue || (cue.words === 'no' && isNone.test(out[i + 1]?.words ?? ''))) continue
+    const from = saidFrom(out, i + cue.took)
+    if (from === out.length) continue
+    const isWeak = weak.has(cue.words)
+    if (replaceFrom(out, i, from, isWeak)) {
       strike(out, i, from - 1)
       i = from - 1
-    } else if (!weak.has(cue.words)) strike(out, i, i + cue.took - 1)
+    } else if (!isWeak) strike(out, i, i + cue.took - 1)
   }
   return out
 }
@@ -196,7 +117,7 @@ function findBack(
 ): number {
   for (let i = before - 1; i >= Math.max(0, before - reach); i--) {
     const a = atoms[i]!
-    const was = a.struck || used.includes(i) ? null : sort(a)
+    const was = a.struck || used.includes(i) ? null : sortOf(a)
     if (was && canStandFor(kind, was, a)) return i
   }
   return -1

@@ -27,99 +27,129 @@ function saysThing(atoms: readonly Atom[], from: number): boolean {
 const figure = (a: Atom | undefined): boolean => is(a, 'num', 'count', 'size')
 const subject = /^(i|we|he|she|it|they|ive|hes|shes|theyre|theres|its|thats|there|id|im|you|ye)$/
 
+/** What was said since the last place where an act surely ends. */
+interface Saw {
+  noun: boolean
+  verb: boolean
+  away: boolean
+  count: boolean
+}
+const nothing: Saw = { noun: false, verb: false, away: false, count: false }
+const saw = (s: Saw, a: Atom): Saw => ({
+  noun: s.noun || is(a, 'thing', 'part', 'size', 'mm', 'inch', 'word'),
+  verb: s.verb || is(a, 'verb'),
+  away: s.away || is(a, 'away', 'done'),
+  count: s.count || is(a, 'num', 'count', 'size'),
+})
+
+/** Two words that no sign parts, and what was said before them. */
+interface Between {
+  before: Atom
+  a: Atom
+  after: Atom | undefined
+  /** The noun that follows, behind its article or its number. */
+  object: Atom | undefined
+  saw: Saw
+  sawPosture: boolean
+}
+/** A place where an act may end: by which name the weights know it, and whether what follows starts afresh. */
+interface Boundary {
+  type: string
+  isHere: (at: Between) => boolean
+  isFresh?: true
+}
+
+const isBound = (before: Atom): boolean =>
+  is(before, 'pron', 'aux', 'modal', 'neg', 'conj', 'reason', 'filler', 'det') || before.words === 'to'
+const hasSaid = ({ noun, verb }: Saw): boolean => noun || verb
+const isConj = ({ a, before }: Between): boolean => is(a, 'conj') && a.words !== 'with' && !is(before, 'det')
+const isNewVerb = ({ a, before, saw }: Between): boolean =>
+  is(a, 'verb') && (saw.verb || saw.away || saw.noun) && !isBound(before)
+
+/** In the order in which they are tried; one without a name keeps its two words together. */
+const boundaries: readonly Boundary[] = [
+  {
+    type: 'on-temp',
+    isHere: ({ a, object, saw, sawPosture }) =>
+      (is(a, 'prep') || a.words === 'over') && isNoun(object, 'temporary') && (saw.verb || sawPosture),
+  },
+  { type: '', isHere: ({ before, a, after }) => a.words === 'and' && pairs(before, after) },
+  { type: 'and', isHere: at => isConj(at) && /^(and|&|n)$/.test(at.a.words), isFresh: true },
+  { type: 'then', isHere: isConj, isFresh: true },
+  { type: 'reason', isHere: ({ a, saw }) => is(a, 'reason') && hasSaid(saw), isFresh: true },
+  { type: 'warn', isHere: ({ a, saw }) => is(a, 'warn') && hasSaid(saw), isFresh: true },
+  {
+    type: 'subject',
+    isHere: ({ before, a, after, saw }) =>
+      subject.test(a.words) &&
+      hasSaid(saw) &&
+      is(after, 'verb', 'aux', 'modal', 'neg', 'away', 'filler', 'later', 'still') &&
+      !is(before, 'reason', 'conj', 'prep', 'pass'),
+    isFresh: true,
+  },
+  { type: 'ing', isHere: at => isNewVerb(at) && at.a.verb!.form === 'ing' && at.saw.verb, isFresh: true },
+  { type: 'ing', isHere: at => isNewVerb(at) && at.a.verb!.form === 'ing' },
+  { type: 'verb+', isHere: at => isNewVerb(at) && at.saw.verb, isFresh: true },
+  { type: 'verb', isHere: isNewVerb },
+  { type: 'figure', isHere: ({ before, a, saw }) => figure(a) && saw.away && !is(before, 'det'), isFresh: true },
+  {
+    type: 'figure2',
+    isHere: ({ before, a, after, saw }) =>
+      figure(a) &&
+      saw.count &&
+      saw.noun &&
+      !is(before, 'thing', 'part', 'sep') &&
+      is(after, 'thing', 'size', 'mm', 'look'),
+    isFresh: true,
+  },
+  {
+    type: 'nouncount',
+    isHere: ({ before, a, after, saw }) =>
+      is(a, 'count', 'num') &&
+      saw.noun &&
+      is(after, 'thing', 'size', 'mm', 'inch', 'look', 'quality') &&
+      !is(before, 'det', 'prep'),
+  },
+  {
+    type: 'np',
+    isHere: ({ before, a, saw }) =>
+      (is(a, 'det', 'part', 'old', 'new') || isNoun(a, 'belt', 'hose', 'tube', 'plug', 'line')) &&
+      saw.away &&
+      hasSaid(saw) &&
+      !is(before, 'prep', 'pass', 'det', 'part', 'old', 'new', 'look', 'pos', 'colour', 'away'),
+    isFresh: true,
+  },
+  { type: 'oldnew', isHere: ({ before, a, saw }) => is(a, 'old', 'new') && saw.noun && !is(before, 'det') },
+]
+
 /** The places where a line can be cut, its start and its end among them. Over-many rather than too few: what stays together is decided by score. */
 export function cutsOf(atoms: readonly Atom[]): Cut[] {
   const cuts: Cut[] = [{ at: 0, type: 'start' }]
   const put = (at: number, type: string) => {
-    if (at > 0 && at < atoms.length && cuts.at(-1)!.at < at) cuts.push({ at, type })
+    if (type && at > 0 && at < atoms.length && cuts.at(-1)!.at < at) cuts.push({ at, type })
   }
-  let sawNoun = false
-  let sawVerb = false
-  let sawAway = false
-  let sawCount = false
-  const fresh = () => {
-    sawNoun = sawVerb = sawAway = sawCount = false
-  }
-  for (let i = 0; i < atoms.length; i++) {
-    const a = atoms[i]!
+  let said = nothing
+  let sawPosture = false
+  for (const [i, a] of atoms.entries()) {
     const [before, after] = [atoms[i - 1], atoms[i + 1]]
     if (a.tag === 'sep') {
-      if (a.sign === '>') continue
       const isColourPair = a.sign === '/' && is(before, 'colour') && is(after, 'colour')
       const joins = ['+', '&', '/'].includes(a.sign!) && pairs(before, after)
-      if (isColourPair || joins) continue
+      if (a.sign === '>' || isColourPair || joins) continue
       put(i + 1, a.sign === ';' && !saysThing(atoms, i + 1) ? ';-' : a.sign!)
-      fresh()
+      said = nothing
       continue
     }
     if (a.tag === 'exact' && a.field === 'kind') put(i, 'kind')
-    if (i > 0 && before!.tag !== 'sep') {
-      const bound =
-        is(before, 'pron', 'aux', 'modal', 'neg', 'conj', 'reason', 'filler', 'det') || before!.words === 'to'
+    if (before && before.tag !== 'sep') {
       const object = is(after, 'det', 'num', 'count', 'look') ? atoms[i + 2] : after
-      if (
-        (is(a, 'prep') || a.words === 'over') &&
-        isNoun(object, 'temporary') &&
-        (sawVerb || atoms.slice(0, i).some(x => is(x, 'posture')))
-      ) {
-        put(i, 'on-temp')
-      } else if (a.words === 'and' && pairs(before, after)) {
-        continue
-      } else if (is(a, 'conj') && a.words !== 'with' && !is(before, 'det')) {
-        put(i, a.words === 'and' || a.words === '&' || a.words === 'n' ? 'and' : 'then')
-        fresh()
-      } else if (is(a, 'reason') && (sawNoun || sawVerb)) {
-        put(i, 'reason')
-        fresh()
-      } else if (is(a, 'warn') && (sawNoun || sawVerb)) {
-        put(i, 'warn')
-        fresh()
-      } else if (
-        subject.test(a.words) &&
-        (sawNoun || sawVerb) &&
-        is(after, 'verb', 'aux', 'modal', 'neg', 'away', 'filler', 'later', 'still') &&
-        !is(before, 'reason', 'conj', 'prep', 'pass')
-      ) {
-        put(i, 'subject')
-        fresh()
-      } else if (is(a, 'verb') && (sawVerb || sawAway || sawNoun) && !bound) {
-        put(i, a.verb!.form === 'ing' ? 'ing' : sawVerb ? 'verb+' : 'verb')
-        if (sawVerb) fresh()
-      } else if (figure(a) && sawAway && !is(before, 'det')) {
-        put(i, 'figure')
-        fresh()
-      } else if (
-        figure(a) &&
-        sawCount &&
-        sawNoun &&
-        !is(before, 'thing', 'part', 'sep') &&
-        is(after, 'thing', 'size', 'mm', 'look')
-      ) {
-        put(i, 'figure2')
-        fresh()
-      } else if (
-        is(a, 'count', 'num') &&
-        sawNoun &&
-        is(after, 'thing', 'size', 'mm', 'inch', 'look', 'quality') &&
-        !is(before, 'det', 'prep')
-      ) {
-        put(i, 'nouncount')
-      } else if (
-        (is(a, 'det', 'part', 'old', 'new') || isNoun(a, 'belt', 'hose', 'tube', 'plug', 'line')) &&
-        sawAway &&
-        (sawNoun || sawVerb) &&
-        !is(before, 'prep', 'pass', 'det', 'part', 'old', 'new', 'look', 'pos', 'colour', 'away')
-      ) {
-        put(i, 'np')
-        fresh()
-      } else if (is(a, 'old', 'new') && sawNoun && !is(before, 'det')) {
-        put(i, 'oldnew')
-      }
+      const at = { before, a, after, object, saw: said, sawPosture }
+      const boundary = boundaries.find(b => b.isHere(at))
+      if (boundary) put(i, boundary.type)
+      if (boundary?.isFresh) said = nothing
     }
-    if (is(a, 'thing', 'part', 'size', 'mm', 'inch', 'word')) sawNoun = true
-    if (is(a, 'verb')) sawVerb = true
-    if (is(a, 'away', 'done')) sawAway = true
-    if (is(a, 'num', 'count', 'size')) sawCount = true
+    said = saw(said, a)
+    sawPosture ||= is(a, 'posture')
   }
   cuts.push({ at: atoms.length, type: 'end' })
   return cuts

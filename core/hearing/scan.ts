@@ -1,9 +1,9 @@
 import { unquoted } from '../grammar/quoted.ts'
 import type { Atom } from './atom.ts'
-import { spokenNumber } from './figures.ts'
-import { lexicon, type Entry } from './lexicon.ts'
+import { lexicon } from './lexicon.ts'
+import { normalWord } from './normal-word.ts'
+import { wordsToAtoms, type Raw, type Word } from './phrases.ts'
 import { signPatterns } from './signs.ts'
-import { meantBy } from './spelling.ts'
 import type { Taught } from './taught.ts'
 
 /** Signs that part clauses, by how they are written. */
@@ -35,7 +35,6 @@ export const plainText = (text: string): string =>
     .replace(/[A-Z]/g, c => c.toLowerCase())
     .replace(/[À-ÖØ-Þ]/g, c => c.toLowerCase())
 
-const wordAt = /[\p{L}\p{M}][\p{L}\p{M}\p{N}']*(?:-(?=[\p{L}])[\p{L}\p{M}\p{N}']+)*/uy
 const mayBeSign = /[\d#@("½¼¾⅛⅜⅝⅞~≈]/
 const glued =
   /(?:torx|tx|t|torques|torks|star|phillips|philips|phil|ph|pozidriv|pozidrive|pozi|posi|pz|square drive|square|robertson|sq|r|m|no\.?|cn|con|tb|[pjxkwhsabcdef]|cell|tray|in tray|ears?|ribs?|st)[\s-]?(?:at\s)?#?\s?[\da-f]/iuy
@@ -44,269 +43,135 @@ const sticky = (form: RegExp, text: string, at: number): RegExpExecArray | null 
   return form.exec(text)
 }
 
-interface Word {
-  start: number
-  end: number
-  /** As it stands, plain; then as the trade spells it. */
-  typed: string
-  norm: string
-  off: number
+/** A line while it is read: what stands there, the atoms so far, and the words that wait to be joined to phrases. */
+interface Reading {
+  readonly original: string
+  /** The same in its plain form. */
+  readonly text: string
+  readonly isCapitals: boolean
+  readonly taught: Taught | null
+  readonly atoms: Raw[]
+  words: Word[]
+}
+type Meaning = Omit<Atom, 'start' | 'end' | 'words'>
+
+/** The words that wait become atoms. */
+function flush(line: Reading): void {
+  line.atoms.push(...wordsToAtoms(line.words, line.taught))
+  line.words = []
+}
+/** Adds an atom of its own behind the words that waited; returns its length. */
+function push(line: Reading, at: number, length: number, means: Meaning): number {
+  flush(line)
+  const end = at + length
+  line.atoms.push({ start: at, end, words: line.text.slice(at, end), ...means, can: [] })
+  return length
 }
 
-/** A word as the trade writes it: in full, without apostrophe, spelt right. */
-function normal(typed: string, taught: Taught | null): { norm: string; off: number } {
-  if (taught?.words.has(typed)) return { norm: typed, off: 0 }
-  const { entries, shortened, misheard, words } = lexicon()
-  const known = (word: string) => entries.has(word) || words.has(word)
-  const full = shortened.get(typed) ?? misheard.get(typed)
-  if (full) return { norm: full, off: 0 }
-  const owner = typed.replace(/'s?$/, '')
-  const owns = owner !== typed && known(owner)
-  if (owns && !/^(it|that|there|he|she|what|who|let)$/.test(owner)) return { norm: owner, off: 0 }
-  const bare = typed.replace(/'/g, '')
-  if (spokenNumber([bare], 0)) return { norm: bare, off: 0 }
-  if (known(bare)) return { norm: bare, off: 0 }
-  if (owns) return { norm: owner, off: 0 }
-  if (/s$/.test(bare) && known(bare.slice(0, -1))) return { norm: bare.slice(0, -1), off: 0 }
-  const meant = meantBy(bare)
-  if (!meant || meant.off > 1) {
-    // Two words written as one: `beltpulley`, `doorlock`.
-    const two = compound(bare)
-    if (two) return { norm: two, off: 0 }
+/** White space; the end of a line is a sign. */
+const readSpace = ({ text }: Reading, at: number): number => (text[at] !== '\n' && /\s/u.test(text[at]!) ? 1 : 0)
+
+/** Figures, sizes, cells, labels and fields by name. */
+function readForm(line: Reading, at: number): number {
+  const { original, text } = line
+  const mayMatch =
+    mayBeSign.test(text[at]!) || sticky(glued, text, at) !== null || /^[a-z]+=/i.test(text.slice(at, at + 24))
+  const isBehindAtom = line.words.length === 0 && line.atoms.at(-1)?.end === at
+  const isInWord = /\p{L}/u.test(text[at]!) && /[\p{L}\p{N}]/u.test(text[at - 1] ?? ' ')
+  if (!mayMatch || (isInWord && !isBehindAtom)) return 0
+  for (const [form, read] of signPatterns) {
+    const match = sticky(form, text, at)
+    const means = match && match[0] !== '' ? read(match, text) : null
+    if (!match || !means) continue
+    const typed = original.slice(at, at + match[0].length)
+    // `X5` is the name of a plug where not everything is in capitals.
+    const isLabel = means.tag === 'times' && /^X\d/.test(typed) && !line.isCapitals
+    const meant: Meaning = isLabel
+      ? { tag: 'label', sets: { label: typed } }
+      : means.tag === 'exact'
+        ? { ...means, sets: { value: unquoted(typed.slice(typed.indexOf('=') + 1)) } }
+        : means
+    return push(line, at, typed.length, meant)
   }
-  return meant ? { norm: meant.word, off: meant.off } : { norm: bare, off: 0 }
+  return 0
 }
 
-/** A word that is two words of the trade, as the two; nothing where it is not. */
-function compound(word: string): string | null {
-  const { words } = lexicon()
-  if (word.length < 7) return null
-  for (let at = word.length - 3; at >= 3; at--) {
-    const [a, b] = [word.slice(0, at), word.slice(at)]
-    const second = words.has(b) ? b : b.endsWith('s') && words.has(b.slice(0, -1)) ? b : null
-    if (second && b.length >= 3 && words.has(a)) return `${a} ${second}`
+/** An arrow, a dash that stands apart, one that joins words, dots. */
+function readDash(line: Reading, at: number): number {
+  const { text } = line
+  if (text.startsWith('->', at)) return push(line, at, 2, { tag: 'sep', sign: '>' })
+  if (text.startsWith('...', at)) return push(line, at, 3, { tag: 'sep', sign: '-' })
+  if (text[at] !== '-') return 0
+  if (/\s/.test(text[at - 1] ?? ' ') && /\s/.test(text[at + 1] ?? ' '))
+    return push(line, at, 1, { tag: 'sep', sign: '-' })
+  flush(line)
+  return 1
+}
+
+const wordAt = /[\p{L}\p{M}][\p{L}\p{M}\p{N}']*(?:-(?=[\p{L}])[\p{L}\p{M}\p{N}']+)*/uy
+/** What may be short for something: `w/`, `c/wt`, `d/c'd`. */
+const slashedAt = /[a-z]\/(?:[a-z']+)?/iuy
+
+/** A word, or several that dashes join. */
+function readWord(line: Reading, at: number): number {
+  const { text, taught } = line
+  const word = sticky(wordAt, text, at)
+  if (!word) return 0
+  const { shortened } = lexicon()
+  const short = sticky(slashedAt, text, at)
+  const whole = short && shortened.get(short[0])
+  const typed = whole ? short[0] : word[0]
+  let start = at
+  for (const piece of whole ? [typed] : typed.split('-')) {
+    const { norm, off } = whole ? { norm: whole, off: 0 } : normalWord(piece, taught)
+    line.words.push(...wordsOf(piece, norm, off, start))
+    start += piece.length + 1
   }
-  return null
+  // A stop that only ends a shortening is no end of a sentence.
+  const isShortened = text[at + typed.length] === '.' && /[a-z]/.test(text[at + typed.length + 2] ?? '')
+  return typed.length + (isShortened && shortened.has(typed) ? 1 : 0)
+}
+/** A word that is two stands for both, each with its own letters where they are so written. */
+function wordsOf(typed: string, norm: string, off: number, start: number): Word[] {
+  const parts = norm.split(' ')
+  let from = 0
+  return parts.map((part, i) => {
+    const to = from + part.length
+    const isOwn = i < parts.length - 1 && to < typed.length && typed.startsWith(part, from)
+    const word = { start: start + from, end: start + (isOwn ? to : typed.length), typed, norm: part, off }
+    if (isOwn) from = to
+    return word
+  })
 }
 
-const entryOf = (phrase: string): readonly Entry[] | undefined => lexicon().entries.get(phrase)
-
-/** The candidates of the words from one on: the longest phrase that is known, and how many words it took. */
-function phraseFrom(
-  words: readonly Word[],
-  at: number,
-  taught: Taught | null,
-): { took: number; key: string; entries: readonly Entry[] } | null {
-  const { longer } = lexicon()
-  const first = words[at]!.norm
-  const most = Math.min(Math.max(longer.get(first.split(' ')[0]!) ?? 1, taught?.longest ?? 0), words.length - at)
-  for (let took = most; took >= 1; took--) {
-    const key = words
-      .slice(at, at + took)
-      .map(w => w.norm)
-      .join(' ')
-    const own = taught?.entries.get(key)
-    if (own) return { took, key, entries: own }
-    const entries = entryOf(key)
-    // `on the back cover` is a cover, not how the machine lies.
-    const next = words[at + took]?.norm
-    const goesOn =
-      entries?.[0]?.tag === 'posture' &&
-      next !== undefined &&
-      (next === 'of' ||
-        ['part', 'thing', 'pos'].includes(entryOf(next)?.[0]?.tag ?? '') ||
-        (!/\b(?:its|her|his|it's)\b/.test(key) &&
-          (/^(?:is|are|there|i|we|you)$/.test(next) || spokenNumber([next], 0) !== null)))
-    if (goesOn) continue
-    if (entries) return { took, key, entries }
-  }
-  return null
+/** Signs that part clauses, and what nobody knows. */
+const readSign = (line: Reading, at: number): number => {
+  const sign = signs[line.text[at]!]
+  return push(line, at, 1, sign ? { tag: 'sep', sign } : { tag: 'word' })
 }
 
-/** An atom before it is known what its words mean here: its candidates in `can`. */
-export interface Raw extends Atom {
-  can: readonly Entry[]
-}
-
-/** What dictation heard as two words is put right: `bell owes` is `bellows`. */
-function asMeant(heard: readonly Word[]): readonly Word[] {
-  const { misheard } = lexicon()
-  let words = heard
-  for (let i = 0; i + 1 < words.length; i++) {
-    const [a, b] = [words[i]!, words[i + 1]!]
-    const meant = misheard.get(`${a.typed} ${b.typed}`)
-    if (!meant) continue
-    const parts = meant.split(' ')
-    const put = parts.map((norm, k): Word =>
-      k === 0 ? { ...a, norm, off: 1, ...(parts.length === 1 && { end: b.end }) } : { ...b, norm, off: 1 },
-    )
-    words = [...words.slice(0, i), ...put, ...words.slice(i + 2)]
-  }
-  return words
-}
-
-/** The words of a stretch as atoms: spoken numbers, known phrases, and what nobody knows. */
-function wordsToAtoms(heard: readonly Word[], taught: Taught | null): Raw[] {
-  const words = asMeant(heard)
-  const atoms: Raw[] = []
-  for (let i = 0; i < words.length;) {
-    const { start, norm } = words[i]!
-    const phrase = phraseFrom(words, i, taught)
-    const spoken = spokenNumber(
-      words.slice(i, i + 6).map(w => w.norm),
-      0,
-    )
-    if (spoken && (!phrase || phrase.took <= spoken.took)) {
-      const end = words[i + spoken.took - 1]!.end
-      atoms.push({
-        start,
-        end,
-        words: words
-          .slice(i, i + spoken.took)
-          .map(w => w.norm)
-          .join(' '),
-        tag: spoken.fraction ? 'inch' : 'num',
-        n: spoken.n,
-        ...(spoken.plural && { plural: true }),
-        ...(spoken.fraction && { sets: { size: `${spoken.fraction} in` } }),
-        can: [],
-      })
-      i += spoken.took
-      continue
-    }
-    const took = phrase?.took ?? 1
-    const first = phrase?.entries[0]
-    atoms.push({
-      start,
-      end: words[i + took - 1]!.end,
-      words: phrase?.key ?? norm,
-      ...(first ?? { tag: 'word' }),
-      off: words.slice(i, i + took).reduce((sum, w) => sum + w.off, 0),
-      can: phrase?.entries ?? [],
-    })
-    i += took
-  }
-  return atoms
-}
+/** In the order in which they are tried; each gives how many characters it took, none where it is not its. */
+const readers = [readSpace, readForm, readDash, readWord, readSign]
 
 /**
  * Reads a line from left to right into atoms with their spans and candidates. Every character that is not white space lies in one
  * atom, or in a word that is no atom of its own.
  */
 export function scan(original: string, taught: Taught | null = null): Raw[] {
-  const text = plainText(original)
-  const allCaps = original === original.toUpperCase()
-  const atoms: Raw[] = []
-  let words: Word[] = []
-  const flush = () => {
-    atoms.push(...wordsToAtoms(words, taught))
-    words = []
+  const line: Reading = {
+    original,
+    text: plainText(original),
+    isCapitals: original === original.toUpperCase(),
+    taught,
+    atoms: [],
+    words: [],
   }
-  const push = (start: number, end: number, read: Omit<Atom, 'start' | 'end' | 'words'>) => {
-    flush()
-    atoms.push({ start, end, words: text.slice(start, end), ...read, can: [] })
-  }
-  for (let at = 0; at < text.length;) {
-    const c = text[at]!
-    if (c !== '\n' && /\s/u.test(c)) {
-      at += 1
-      continue
-    }
-    const mayMatch = mayBeSign.test(c) || sticky(glued, text, at) !== null || /^[a-z]+=/i.test(text.slice(at, at + 24))
-    let took = 0
-    const afterSign = words.length === 0 && atoms.at(-1)?.end === at
-    if (mayMatch && (afterSign || !/\p{L}/u.test(c) || !/[\p{L}\p{N}]/u.test(text[at - 1] ?? ' ')))
-      for (const [form, read] of signPatterns) {
-        const match = sticky(form, text, at)
-        const means = match && match[0] !== '' ? read(match, text) : null
-        if (!match || !means) continue
-        took = match[0].length
-        const isLabel = means.tag === 'times' && /^X\d/.test(original.slice(at)) && !allCaps
-        push(
-          at,
-          at + took,
-          means.tag === 'exact'
-            ? exact(original, at, took, means)
-            : isLabel
-              ? { tag: 'label', sets: { label: original.slice(at, at + took) } }
-              : means,
-        )
-        break
-      }
-    if (took) {
+  for (let at = 0; at < line.text.length;)
+    for (const read of readers) {
+      const took = read(line, at)
       at += took
-      continue
+      if (took) break
     }
-    if (c === '-') {
-      const apart = /\s/.test(text[at - 1] ?? ' ') && /\s/.test(text[at + 1] ?? ' ')
-      if (text[at + 1] === '>') {
-        push(at, at + 2, { tag: 'sep', sign: '>' })
-        at += 2
-      } else {
-        if (apart) push(at, at + 1, { tag: 'sep', sign: '-' })
-        else flush()
-        at += 1
-      }
-      continue
-    }
-    if (c === '.' && text.startsWith('...', at)) {
-      push(at, at + 3, { tag: 'sep', sign: '-' })
-      at += 3
-      continue
-    }
-    const word = sticky(wordAt, text, at)
-    if (word) {
-      // A word with a slash in it may be short for something: `w/`, `c/wt`, `d/c'd`.
-      const slashed = /[a-z]\/(?:[a-z']+)?/iuy
-      const short = sticky(slashed, text, at)
-      const whole = short && lexicon().shortened.get(short[0])
-      const typed = whole ? short[0] : word[0]
-      const pieces = whole ? [typed] : typed.split('-')
-      let from = at
-      for (const piece of pieces) {
-        const { norm, off } = whole ? { norm: whole, off: 0 } : normal(piece, taught)
-        const parts = norm.split(' ')
-        let at0 = from
-        for (const [k, part] of parts.entries()) {
-          // A word that is two stands for both, each with its own letters where they are so written.
-          const own =
-            parts.length > 1 && piece.startsWith(part, at0 - from) && k < parts.length - 1
-              ? part.length
-              : from + piece.length - at0
-          words.push({
-            start: at0,
-            end:
-              parts.length > 1 && k < parts.length - 1 && own < from + piece.length - at0
-                ? at0 + own
-                : from + piece.length,
-            typed: piece,
-            norm: part,
-            off,
-          })
-          if (parts.length > 1 && own < from + piece.length - at0) at0 += own
-        }
-        from += piece.length + 1
-      }
-      at += typed.length
-      // A stop that only ends a shortening is no end of a sentence.
-      if (text[at] === '.' && /[a-z]/.test(text[at + 2] ?? '') && lexicon().shortened.has(typed)) at += 1
-      continue
-    }
-    const sign = signs[c]
-    push(at, at + 1, sign ? { tag: 'sep', sign } : { tag: 'word' })
-    at += 1
-  }
-  flush()
-  return atoms
-}
-
-/** A field by its exact name, with its value as it was typed. */
-function exact(
-  original: string,
-  at: number,
-  took: number,
-  means: Omit<Atom, 'start' | 'end' | 'words'>,
-): Omit<Atom, 'start' | 'end' | 'words'> {
-  const said = original.slice(at, at + took)
-  return { ...means, sets: { value: unquoted(said.slice(said.indexOf('=') + 1)) } }
+  flush(line)
+  return line.atoms
 }

@@ -3,7 +3,7 @@ import type { Family } from '../machine/families.ts'
 import { afterMove } from '../moves/after-move.ts'
 import type { Around } from '../moves/around.ts'
 import { traitsOf, type Move } from '../moves/registry.ts'
-import { movesHeard } from '../quick-line/parse.ts'
+import { movesHeard } from '../quick-line/clauses-heard.ts'
 import type { Narration } from './narrate.ts'
 import type { TimedAct } from './twice.ts'
 

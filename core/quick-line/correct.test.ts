@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { completions, phrasesOf } from './complete.ts'
 import { corrections } from './correct.ts'
-import { parseLine, type LineContext } from './parse.ts'
+import type { LineContext } from './context.ts'
+import { parseLine } from './parse.ts'
 
 const context: LineContext = {
   family: 'front-loader',

@@ -6,7 +6,7 @@ import type { TaughtWord } from '../moves/taught-word.ts'
 import { readExact } from './exact.ts'
 import { formatMove } from './format.ts'
 import { leafOf } from '../moves/fields-of.ts'
-import type { ParsedClause } from './parse.ts'
+import type { ParsedClause } from './clause.ts'
 import { quote } from '../grammar/quoted.ts'
 import type { Token } from '../grammar/token.ts'
 

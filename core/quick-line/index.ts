@@ -1,3 +1,5 @@
 export { type Completion, type ShopPhrase, completions, phrasesOf } from './complete.ts'
 export { type Correction, corrections } from './correct.ts'
-export { type LineContext, type Parsed, type ParsedClause, parseLine } from './parse.ts'
+export type { ParsedClause } from './clause.ts'
+export type { LineContext } from './context.ts'
+export { type Parsed, parseLine } from './parse.ts'

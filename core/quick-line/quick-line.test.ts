@@ -6,7 +6,8 @@ import { check } from '../schema/check.ts'
 import { arbitraryMoveOf, kindNames } from '../test/arbitrary-move.ts'
 import { fieldsOf, read, written } from '../moves/fields-of.ts'
 import { formatMove } from './format.ts'
-import { parseLine, type LineContext } from './parse.ts'
+import type { LineContext } from './context.ts'
+import { parseLine } from './parse.ts'
 import { lexicon } from '../hearing/lexicon.ts'
 
 const context: LineContext = {

@@ -43,8 +43,14 @@ export interface Sureness {
   field: (name: string, i: number) => Certainty
 }
 
+/** The tokens of a stretch, and what of it nobody took. */
+export interface Told {
+  tokens: Token[]
+  left: string[]
+}
+
 /** The tokens of a stretch told as one act, and what of it nobody took. `at` is where its text stands in the line. */
-export function tokensOf(t: Telling, text: string, at: number, sure: Sureness): { tokens: Token[]; left: string[] } {
+export function tokensOf(t: Telling, text: string, at: number, sure: Sureness): Told {
   const tokens: Token[] = []
   const left: string[] = []
   const roles = t.atoms.map((a, i) => t.roles[i] ?? (content(a) ? 'note' : 'sign'))
