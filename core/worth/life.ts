@@ -22,7 +22,11 @@ const oldest = 60
 /** Years that a machine of this age is expected to serve on: the area under its survival curve from that age, over the share that reached it. */
 export function yearsLeft(age: number, of: Survival): number {
   const here = survivesTo(age, of)
-  let area = 0
-  for (let t = age; t < age + oldest; t += step) area += ((survivesTo(t, of) + survivesTo(t + step, of)) / 2) * step
+  let [area, before] = [0, here]
+  for (let t = age; t < age + oldest; t += step) {
+    const after = survivesTo(t + step, of)
+    area += ((before + after) / 2) * step
+    before = after
+  }
   return here > 0 ? area / here : 0
 }

@@ -59,19 +59,25 @@ function repairCost(i: Inputs, minutes: number): number {
   const once = i.parts + (minutes / 60) * i.rate
   return once * (2 - i.right) + i.another * i.anotherCosts + i.days * i.dayCosts
 }
+/** Years that a machine of this age would serve on, and a new one. */
+interface Life {
+  left: number
+  fresh: number
+}
+const lifeOf = ({ age, survival = washers }: Inputs): Life => ({
+  left: yearsLeft(age, survival),
+  fresh: yearsLeft(0, survival),
+})
 /** Years that the repair buys. */
-const repairYears = (i: Inputs): number =>
-  yearsLeft(i.age, i.survival ?? washers) * conditions[i.condition] * (1 - i.another / 2)
+const repairYears = (i: Inputs, { left }: Life): number => left * conditions[i.condition] * (1 - i.another / 2)
 
 const aYear = (cost: Ranged, years: number): Ranged => ({
   low: cost.low / (years * span.high),
   mid: cost.mid / years,
   high: cost.high / (years * span.low),
 })
-const midOf = (i: Inputs) => {
-  const [repair, replace] = [repairCost(i, i.minutes) / repairYears(i), i.fresh / yearsLeft(0, i.survival ?? washers)]
-  return { repair, replace, gap: repair - replace }
-}
+/** By how much more a year of the repair costs than one of a new machine. */
+const gapOf = (i: Inputs, life: Life): number => repairCost(i, i.minutes) / repairYears(i, life) - i.fresh / life.fresh
 
 /** Inputs that can turn the answer, and between what they are sought. */
 const sought: Partial<Record<keyof Inputs, readonly [low: number, high: number]>> = {
@@ -84,9 +90,12 @@ const sought: Partial<Record<keyof Inputs, readonly [low: number, high: number]>
 }
 
 /** The value of an input at which both cost the same a year, by bisection; undefined where none in its range does. */
-function turnsAt(i: Inputs, input: keyof typeof sought): number | undefined {
+function turnsAt(i: Inputs, life: Life, input: keyof typeof sought): number | undefined {
   let [low, high] = sought[input]!
-  const gap = (value: number) => midOf({ ...i, [input]: value }).gap
+  const gap = (value: number) => {
+    const at = { ...i, [input]: value }
+    return gapOf(at, input === 'age' ? lifeOf(at) : life)
+  }
   const rises = gap(high) > gap(low)
   if (gap(low) > 0 === gap(high) > 0) return undefined
   for (let n = 0; n < 60; n++) {
@@ -102,20 +111,21 @@ function turnsAt(i: Inputs, input: keyof typeof sought): number | undefined {
  * worth it; and what would turn the answer. Money in the unit of the inputs.
  */
 export function worthOf(i: Inputs): Worth {
-  const years = { repair: repairYears(i), replace: yearsLeft(0, i.survival ?? washers) }
+  const life = lifeOf(i)
+  const years = repairYears(i, life)
   const cost: Ranged = {
     low: repairCost(i, i.minutes * work.low),
     mid: repairCost(i, i.minutes),
     high: repairCost(i, i.minutes * work.high),
   }
   const fresh: Ranged = { low: i.fresh, mid: i.fresh, high: i.fresh }
-  const repair: Side = { cost, years: years.repair, aYear: aYear(cost, years.repair) }
-  const replace: Side = { cost: fresh, years: years.replace, aYear: aYear(fresh, years.replace) }
+  const repair: Side = { cost, years, aYear: aYear(cost, years) }
+  const replace: Side = { cost: fresh, years: life.fresh, aYear: aYear(fresh, life.fresh) }
   // The years of both are spread alike; what tells them apart is where the middle of one lies outside the work's range of the other.
-  const [least, most] = [cost.low / years.repair, cost.high / years.repair]
+  const [least, most] = [cost.low / years, cost.high / years]
   const says = most <= replace.aYear.mid ? 'repair' : least >= replace.aYear.mid ? 'replace' : 'neither'
   const turns = (Object.keys(sought) as (keyof typeof sought)[]).flatMap(input => {
-    const at = turnsAt(i, input)
+    const at = turnsAt(i, life, input)
     return at === undefined ? [] : [{ input, at }]
   })
   const far = ({ input, at }: (typeof turns)[0]) => {
@@ -126,7 +136,7 @@ export function worthOf(i: Inputs): Worth {
     repair,
     replace,
     says,
-    breakEven: replace.aYear.mid * years.repair,
+    breakEven: replace.aYear.mid * years,
     turns: turns.sort((a, b) => far(a) - far(b)),
   }
 }
