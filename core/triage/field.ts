@@ -20,34 +20,47 @@ export interface Field {
   causeAt: readonly string[]
 }
 
-/** How likely a check is not as it should be where a cause, or one that the table does not know, is wrong. */
-export const badUnder = (check: Check, cause: Cause | null): number => (cause && check.tells[cause.id]) ?? check.strays
-
 const covered = (family: Family, zone: string) => (toOpen(family, zone, []).length ? zone : undefined)
-/** The part that a check tells most of. */
-const mostTold = (check: Check, causes: readonly Cause[]): string =>
-  causes.reduce((best, c) => ((check.tells[c.id] ?? 0) > (check.tells[best.id] ?? 0) ? c : best)).part
 
-/** The rows of a table for a build. */
+/** The rows of a table for a build. Most of a table is not said: only what is is gone through. */
 export function fieldOf(table: Table, family: Family): Field {
   const own = <T extends { builds: string }>(rows: readonly T[]) =>
     rows.filter(r => r.builds === 'both' || r.builds === family)
   const [causes, checks] = [own(table.causes), own(table.checks)]
+  const place = new Map(causes.map((c, i) => [c.id, i]))
+  const tells = checks.map(k => ascending(Object.keys(k.tells).flatMap(id => place.get(id) ?? [])))
+  const likely = (k: Check, i: number) => k.tells[causes[i]!.id]!
+  const bad = checks.map((k, n) => {
+    const by = new Float64Array(causes.length + 1).fill(k.strays)
+    for (const i of tells[n]!) by[i] = likely(k, i)
+    return by
+  })
+  /** The part that a check tells most of. */
+  const mostTold = (k: Check, told: readonly number[]): string =>
+    causes[told.reduce((best, i) => (likely(k, i) > (k.tells[causes[best]!.id] ?? 0) ? i : best), 0)]!.part
   const weight = causes.reduce((sum, c) => sum + c.weight, 0)
-  const usual = (finding: string) => causes.reduce((sum, c) => sum + c.weight * (c.shows[finding] ?? 0), 0) / weight
+  const usual = new Map(table.findings.map(f => [f.id, 0]))
+  const shown = new Set<string>()
+  for (const c of causes)
+    for (const [finding, p] of Object.entries(c.shows)) {
+      shown.add(finding)
+      usual.set(finding, (usual.get(finding) ?? 0) + c.weight * p)
+    }
+  for (const [finding, sum] of usual) usual.set(finding, sum / weight)
   return {
     family,
-    findings: table.findings.filter(f => causes.some(c => c.shows[f.id] !== undefined)),
+    findings: table.findings.filter(f => shown.has(f.id)),
     causes,
     checks,
-    bad: checks.map(k => Float64Array.from([...causes, null], c => badUnder(k, c))),
-    usual: new Map(table.findings.map(f => [f.id, usual(f.id)])),
-    tells: checks.map(k => causes.flatMap((c, i) => (k.tells[c.id] === undefined ? [] : [i]))),
-    checkAt: checks.map(k =>
+    bad,
+    usual,
+    tells,
+    checkAt: checks.map((k, n) =>
       k.setting === 'panel off' && causes.length > 0
-        ? covered(family, placeOf(family, k.at ?? mostTold(k, causes)))
+        ? covered(family, placeOf(family, k.at ?? mostTold(k, tells[n]!)))
         : undefined,
     ),
     causeAt: causes.map(c => placeOf(family, c.part)),
   }
 }
+const ascending = (numbers: number[]): number[] => numbers.sort((a, b) => a - b)

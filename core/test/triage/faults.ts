@@ -1,5 +1,4 @@
 import type { Family } from '../../machine/families.ts'
-import { badUnder } from '../../triage/field.ts'
 import type { Cause, Table } from '../../triage/model.ts'
 import type { Machine } from '../../triage/walk.ts'
 import { dice, type Dice } from '../dice.ts'
@@ -52,7 +51,7 @@ export function drawFault(world: Table, seed: number): Fault {
   if (d.hit(besides)) showing.push(d.pick(world.findings).id)
   const told = showing.filter(() => d.hit(toldShare))
   if (told.length === 0) told.push(d.pick(showing))
-  const results = new Map(world.checks.map(k => [k.id, !d.hit(badUnder(k, cause))]))
+  const results = new Map(world.checks.map(k => [k.id, !d.hit(k.tells[cause.id] ?? k.strays)]))
   return {
     family,
     cause,
