@@ -1,6 +1,6 @@
 import { chromium, type Page } from '@playwright/test'
 // @ts-expect-error The scripts run before anything is installed: they are plain JavaScript.
-import { flags } from '../scripts/chromium-flags.mjs'
+import { chromiumPath, flags } from '../scripts/chromium.mjs'
 import { password } from '../server/test/world.ts'
 
 /** A page of a shop in a browser. */
@@ -14,7 +14,7 @@ export interface OnScreen {
 
 /** Opens a browser on a server, signed in. */
 export async function onScreen(url: string, login: string): Promise<OnScreen> {
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags as string[] })
+  const browser = await chromium.launch({ executablePath: chromiumPath() as string, args: flags as string[] })
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })
   await context.request.post(`${url}/api/session`, { data: { login, password } })
   const page = await context.newPage()

@@ -4,7 +4,7 @@ import { mkdtempSync, readlinkSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
-import { withCamera } from '../scripts/chromium-flags.mjs'
+import { withCamera } from '../scripts/chromium.mjs'
 import { chance, password, shop, wait } from './start-command.mjs'
 
 /**
@@ -98,6 +98,7 @@ function device(login) {
   async function open() {
     await ended
     context = await chromium.launchPersistentContext(profile, {
+      // The whole browser: only that says by a lock in its profile which process it is.
       executablePath: '/usr/bin/chromium',
       args: withCamera,
       viewport: { width: 1280, height: 800 },

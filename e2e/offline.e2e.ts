@@ -4,6 +4,9 @@ import { join } from 'node:path'
 import { chromium, type BrowserContext, type Page } from '@playwright/test'
 import { expect, marksKept, newJob, nothingWaits, off, signIn, strip, tapPhoto, test } from './test/test.ts'
 
+// As it is on the devices of a shop, which keep the application.
+test.use({ serviceWorkers: 'allow' })
+
 const step = (page: Page, n: number) =>
   expect(page.getByRole('heading', { name: `Descent, step ${n}`, exact: true })).toBeAttached()
 /** The application is on this device, and what is opened from now on is answered from it. */

@@ -2,6 +2,9 @@ import sharp from 'sharp'
 import { comeIn, expect, newJob, nothingWaits, signIn, tapPhoto, test } from './test/test.ts'
 import type { Page } from '@playwright/test'
 
+// As it is on the devices of a shop, which keep the application.
+test.use({ serviceWorkers: 'allow' })
+
 async function open(page: Page, serial: string): Promise<string> {
   await comeIn(page, 'Jon Tarrow')
   const path = await newJob(page, serial)

@@ -1,6 +1,6 @@
 import { defineConfig } from '@playwright/test'
 // @ts-expect-error The scripts run before anything is installed: they are plain JavaScript.
-import { withCamera } from '../scripts/chromium-flags.mjs'
+import { chromiumPath, withCamera } from '../scripts/chromium.mjs'
 
 /**
  * Browser tests on the real interface: Debian's Chromium, a server and a database of their own for each worker. The
@@ -19,9 +19,11 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: process.env.E2E_REPORT ?? '../test-results/e2e.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
-    launchOptions: { executablePath: '/usr/bin/chromium', args: withCamera },
+    launchOptions: { executablePath: chromiumPath(), args: withCamera },
     actionTimeout: 60_000,
     navigationTimeout: 120_000,
     trace: 'off',
+    // To keep the whole application on each new device takes longer than many a test: allowed where it is what matters.
+    serviceWorkers: 'block',
   },
 })

@@ -2,6 +2,9 @@ import type { Page } from '@playwright/test'
 import { expect, nothingWaits, tapPhoto, test } from './test/test.ts'
 import { shopPassword, testServer, type TestServer } from './test/server.ts'
 
+// As it is on the devices of a shop, which keep the application.
+test.use({ serviceWorkers: 'allow' })
+
 /** A shop without the demo: its camera is that of the device, here Chromium's own moving test picture. */
 let shop: TestServer
 test.beforeAll(async () => {

@@ -2,6 +2,9 @@ import { allJobs, choose, expect, nothingWaits, off, seeToAll, signIn, strip, ta
 import { moveKinds } from '@dialytica/core/moves'
 import type { Page } from '@playwright/test'
 
+// As it is on the devices of a shop, which keep the application.
+test.use({ serviceWorkers: 'allow' })
+
 const bar = (page: Page) => page.getByRole('group', { name: 'What a tap marks' })
 const pick = (page: Page, kind: string) => bar(page).getByRole('button', { name: kind, exact: true }).click()
 const photo = async (page: Page) => {

@@ -45,7 +45,9 @@ export const needMariaDb = () => packages(mariaDb.names, mariaDb.programs)
 export const needMariaDbClient = () => packages(['mariadb-client'], ['mariadb-dump', 'mariadb'])
 /** Turns a PDF into pictures, so that tests see what is printed. */
 export const needPdfPictures = () => packages(['poppler-utils'], ['pdftoppm'])
-export const needChromium = () => packages(['chromium'], ['chromium'])
+/** A browser for the tests: one that can only work without a window is enough. */
+export const needChromium = () =>
+  program('chromium') ? undefined : packages(['chromium-headless-shell'], ['chromium-headless-shell'])
 
 export function needNode() {
   const [major, minor] = process.versions.node.split('.').map(Number)

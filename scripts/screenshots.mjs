@@ -1,7 +1,7 @@
 import { chromium } from '@playwright/test'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
-import { flags } from './chromium-flags.mjs'
+import { chromiumPath, flags } from './chromium.mjs'
 import { root } from './paths.mjs'
 
 /** Takes a PNG of each main view from the demo data of a running application. `npm start` first. */
@@ -11,7 +11,7 @@ const { values } = parseArgs({
 const base = `http://127.0.0.1:${process.env.PORT ?? 7340}`
 const [width, height] = (values.size ?? '1280x800').split('x').map(Number)
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags })
+const browser = await chromium.launch({ executablePath: chromiumPath(), args: flags })
 const context = await browser.newContext({ viewport: { width, height } })
 const page = await context.newPage()
 const theme = values.theme

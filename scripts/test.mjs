@@ -67,7 +67,10 @@ async function vitest(name, env) {
   if (!wanted(name)) return
   console.log(`\n${name}`)
   const report = join(results, `${name}.json`)
-  const projects = { unit: ['--project', 'core', '--project', 'web'], api: ['--project', 'api'] }[name]
+  const projects = {
+    unit: ['--project', 'core', '--project', 'changed', '--project', 'web'],
+    api: ['--project', 'api'],
+  }[name]
   const args = ['vitest', 'run', ...projects, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`]
   const status = await openly('npx', args, { cwd: root, env })
   const count = r => {
