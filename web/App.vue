@@ -8,7 +8,6 @@ import ClockStrip from './parts/ClockStrip.vue'
 import Guarded from './parts/Guarded.vue'
 import WaitingStrip from './parts/WaitingStrip.vue'
 import { useCamera } from './stores/camera.ts'
-import { useJob } from './stores/job.ts'
 import { useOutbox } from './stores/outbox.ts'
 import { useSession } from './stores/session.ts'
 import { controls } from './theme/naive.ts'
@@ -27,9 +26,8 @@ onMounted(async () => {
   void lookForRoom()
 })
 // The browser asks before it leaves a page that alone knows of an act.
-const job = useJob()
 useEventListener('beforeunload', leaving => {
-  if (!job.isKept) leaving.preventDefault()
+  if (!outbox.isKept) leaving.preventDefault()
 })
 // What waits goes up as soon as it is known who works here, whatever they open.
 watch(

@@ -2,7 +2,6 @@
 import { NButton } from 'naive-ui'
 import { RouterLink, useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
-import { useJob } from '../stores/job.ts'
 import { useSession } from '../stores/session.ts'
 import { useTheme } from '../theme/use-theme.ts'
 
@@ -12,7 +11,6 @@ const router = useRouter()
 useCommands({ search: () => void router.push({ name: 'search' }) })
 const { theme, flip } = useTheme()
 async function leave(): Promise<void> {
-  useJob().close()
   await session.signOut().catch(() => undefined)
   await router.replace({ name: 'sign-in' })
 }

@@ -172,7 +172,7 @@ describe('the step in hand', () => {
     expect(draft.record()).toBeNull()
     await new Promise(done => setTimeout(done, 20))
     expect((await local.drafts.get(job))?.step.moves).toHaveLength(1)
-    expect(store.isKept).toBe(false)
+    expect(useOutbox().isKept).toBe(false)
     kept.resolve(1)
     await vi.waitFor(async () => expect((await local.drafts.get(job))?.step.moves).toEqual([]))
     add.mockRestore()

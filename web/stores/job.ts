@@ -17,7 +17,7 @@ import { stance as stanceOf, type Family } from '@dialytica/core/machine'
 import { gates } from '@dialytica/core/plan'
 import type { HandSaid, JobCard, Person } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { v4 } from 'uuid'
 import { timeNow } from '../data/clock.ts'
 import { askToPersist } from '../data/room.ts'
@@ -49,9 +49,6 @@ export const useJob = defineStore('job', () => {
   /** Resolves when this device has every act that was made on it. */
   let kept: Promise<unknown> = Promise.resolve()
   const allKept = () => kept
-  const keeping = ref(0)
-  /** False while an act stands only in the memory of this page. */
-  const isKept = computed(() => keeping.value === 0 && useOutbox().unkept.length === 0)
   const hands = new Set<(said: HandSaid) => void>()
   /** Hears what the other devices of a job hold in hand. */
   const onHand = (hear: (said: HandSaid) => void) => void hands.add(hear)
@@ -106,6 +103,11 @@ export const useJob = defineStore('job', () => {
     problem.value = null
     live.value = false
   }
+  // Who signs out has no job open any more.
+  watch(
+    () => useSession().person === null,
+    gone => gone && close(),
+  )
   /** From now on jobs are opened from another source. */
   const from = (other: Source) => void (source = other)
 
@@ -136,9 +138,7 @@ export const useJob = defineStore('job', () => {
     }
     if (done.length === 0) return null
     on.value = next
-    keeping.value += 1
-    const here = Promise.all(done.map(({ event }) => feed!.keep(event))).finally(() => (keeping.value -= 1))
-    kept = Promise.all([kept, here])
+    kept = Promise.all([kept, ...done.map(({ event }) => feed!.keep(event))])
     void askToPersist()
     made?.(done)
     return null
@@ -167,7 +167,6 @@ export const useJob = defineStore('job', () => {
     act,
     says,
     allKept,
-    isKept,
     onHand,
   }
 })

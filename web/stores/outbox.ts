@@ -38,6 +38,9 @@ export const useOutbox = defineStore('outbox', () => {
   const isMine = ({ actor }: { actor: string }) => actor === session.person?.id
   /** Acts that this device has no room for; they are kept in memory and sent first. */
   const unkept = shallowRef<JobEvent[]>([])
+  const keeping = ref(0)
+  /** False while an act stands only in the memory of this page. */
+  const isKept = computed(() => keeping.value === 0 && unkept.value.length === 0)
   /** How much of what waited has gone up since the last time nothing waited. */
   const gone = ref(0)
   const reachable = ref(true)
@@ -80,12 +83,15 @@ export const useOutbox = defineStore('outbox', () => {
 
   /** Keeps an event; resolves when this device has it for good. */
   async function keep(event: JobEvent): Promise<void> {
+    keeping.value += 1
     try {
       if (unkept.value.length) await keepLate()
       await add(event)
     } catch {
       // Full, or a storage that fails: what is shown as recorded is never let go without a word.
       unkept.value = [...unkept.value, event]
+    } finally {
+      keeping.value -= 1
     }
     await refresh().catch(() => undefined)
     void flush()
@@ -255,6 +261,7 @@ export const useOutbox = defineStore('outbox', () => {
     bytes,
     gone,
     unkept,
+    isKept,
     refused,
     spoilt,
     ofOthers,
