@@ -3,6 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { JobEvent } from '@dialytica/core/log'
 import type { Move } from '@dialytica/core/moves'
+import { nextTick } from 'vue'
 import { local } from '../data/local.ts'
 import { useDraft } from './draft.ts'
 import { useJob } from './job.ts'
@@ -66,6 +67,17 @@ async function opened() {
   return store
 }
 const sent = () => vi.waitFor(async () => expect(await local.events.count()).toBe(0))
+
+it('who signs out has no job open any more', async () => {
+  const store = await opened()
+  await sent()
+  useSession().person = { ...person, name: 'Another name' }
+  await nextTick()
+  expect(store.id).toBe(job)
+  useSession().person = null
+  await nextTick()
+  expect(store.id).toBeNull()
+})
 
 it('two acts in the same moment keep their order', async () => {
   const store = await opened()
