@@ -27,7 +27,7 @@ export default ts.config(
     },
   },
   {
-    files: ['scripts/**', 'drills/**', 'server/work/*.mjs', 'cli/*.mjs', '*.js'],
+    files: ['scripts/**', 'drills/**', 'server/work/*.cjs', 'cli/*.mjs', '*.js'],
     languageOptions: {
       globals: {
         ...globals.node,

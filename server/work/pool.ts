@@ -21,7 +21,7 @@ const longest = 120_000
 export function openPool(): Pool {
   const threads = Math.max(1, availableParallelism() - 1)
   const workers = new Piscina({
-    filename: fileURLToPath(new URL('./tasks.mjs', import.meta.url)),
+    filename: fileURLToPath(new URL('./thread.cjs', import.meta.url)),
     execArgv: [],
     minThreads: 0,
     maxThreads: threads,
@@ -34,7 +34,7 @@ export function openPool(): Pool {
   return {
     run: (task, of, account = 'server') =>
       line.take(account, () =>
-        workers.run(of, { name: task, signal: AbortSignal.timeout(longest) }).catch((error: Error) => {
+        workers.run({ task, of }, { signal: AbortSignal.timeout(longest) }).catch((error: Error) => {
           if (error.name === 'AbortError')
             throw new ProblemError('failed', 'This took longer than two minutes and was ended.')
           throw error
