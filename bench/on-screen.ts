@@ -1,6 +1,8 @@
 import { chromium, type Page } from '@playwright/test'
 // @ts-expect-error The scripts run before anything is installed: they are plain JavaScript.
-import { chromiumPath, flags } from '../scripts/chromium.mjs'
+import { flags } from '../scripts/chromium-flags.mjs'
+// @ts-expect-error The scripts run before anything is installed: they are plain JavaScript.
+import { chromiumPath } from '../scripts/machine.mjs'
 import { password } from '../server/test/world.ts'
 
 /** A page of a shop in a browser. */

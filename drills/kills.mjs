@@ -4,7 +4,7 @@ import { mkdtempSync, readlinkSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
-import { withCamera } from '../scripts/chromium.mjs'
+import { withCamera } from '../scripts/chromium-flags.mjs'
 import { chance, password, shop, wait } from './start-command.mjs'
 
 /**

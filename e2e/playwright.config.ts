@@ -1,6 +1,8 @@
 import { defineConfig } from '@playwright/test'
 // @ts-expect-error The scripts run before anything is installed: they are plain JavaScript.
-import { chromiumPath, withCamera } from '../scripts/chromium.mjs'
+import { withCamera } from '../scripts/chromium-flags.mjs'
+// @ts-expect-error The scripts run before anything is installed: they are plain JavaScript.
+import { chromiumPath } from '../scripts/machine.mjs'
 
 /**
  * Browser tests on the real interface: Debian's Chromium, a server and a database of their own for each worker. The

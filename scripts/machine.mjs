@@ -45,9 +45,10 @@ export const needMariaDb = () => packages(mariaDb.names, mariaDb.programs)
 export const needMariaDbClient = () => packages(['mariadb-client'], ['mariadb-dump', 'mariadb'])
 /** Turns a PDF into pictures, so that tests see what is printed. */
 export const needPdfPictures = () => packages(['poppler-utils'], ['pdftoppm'])
-/** A browser for the tests: one that can only work without a window is enough. */
-export const needChromium = () =>
-  program('chromium') ? undefined : packages(['chromium-headless-shell'], ['chromium-headless-shell'])
+/** The browser of this machine: where it is there the one that never has a window, since it takes a fifth less of the processor. */
+export const chromiumPath = () => program('chromium-headless-shell') ?? program('chromium')
+/** A browser for the tests: either of the two. */
+export const needChromium = () => chromiumPath() ?? packages(['chromium-headless-shell'], ['chromium-headless-shell'])
 
 export function needNode() {
   const [major, minor] = process.versions.node.split('.').map(Number)

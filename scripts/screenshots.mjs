@@ -1,7 +1,8 @@
 import { chromium } from '@playwright/test'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
-import { chromiumPath, flags } from './chromium.mjs'
+import { flags } from './chromium-flags.mjs'
+import { chromiumPath } from './machine.mjs'
 import { root } from './paths.mjs'
 
 /** Takes a PNG of each main view from the demo data of a running application. `npm start` first. */

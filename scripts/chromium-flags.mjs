@@ -1,9 +1,4 @@
-import { program } from './machine.mjs'
-
-/** The browser of this machine: where it is there the one that never has a window, since it takes a fifth less of the processor. */
-export const chromiumPath = () => program('chromium-headless-shell') ?? program('chromium')
-
-/** How it is started without a monitor and without a network: for the browser tests, the pictures and the drills. */
+/** How Chromium is started without a monitor and without a network: for the browser tests, the pictures and the drills. */
 export const flags = [
   '--no-sandbox',
   '--disable-gpu',
