@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { compareParts, type Told } from './compare.ts'
 import { kindOf } from './kinds.ts'
-import { inHaste, thirty, unseen, type Pair } from './thirty-pairs.test-data.ts'
+import { inHaste } from './pairs/in-haste.test-data.ts'
+import type { Pair } from './pairs/pair.test-data.ts'
+import { thirty } from './pairs/thirty.test-data.ts'
+import { unseen } from './pairs/unseen.test-data.ts'
 
 const told = ({ old, fresh }: Pair): Map<string, Told> =>
   new Map([...new Set([...Object.keys(old), ...Object.keys(fresh)])].map(p => [p, { old: old[p], fresh: fresh[p] }]))
