@@ -1,9 +1,7 @@
 import type { Atom } from './atom.ts'
 import { cueAt, weak } from './cues.ts'
 import { canStandFor, sortOf } from './sorts.ts'
-import { is } from './tell/telling.ts'
-
-const isSign = (a: Atom | undefined): boolean => a === undefined || is(a, 'sep')
+import { is, isSep } from './tell/telling.ts'
 
 /** `not over, behind it`: what is denied right before it is said anew. */
 function denied(atoms: readonly Atom[], at: number): { from: number; to: number } | null {
@@ -11,7 +9,7 @@ function denied(atoms: readonly Atom[], at: number): { from: number; to: number 
   const next = at + (is(atoms[at + 1], 'det') ? 2 : 1)
   const [x, after] = [atoms[next], atoms[next + 1]]
   const kind = x && sortOf(x)
-  if (!kind || !isSign(after)) return null
+  if (!kind || !isSep(after)) return null
   return { from: at, to: next }
 }
 
@@ -30,7 +28,7 @@ const isNone = /^(need|idea|one|reason|clamp|clip|clips|washer|time|spark|belt|t
 /** Where what is said anew begins: behind little words and further cues. */
 function saidFrom(out: readonly Atom[], at: number): number {
   const isLittle = (i: number) =>
-    isSign(out[i]) || is(out[i], 'filler', 'det', 'pron', 'aux', 'conj', 'neg') || cueAt(out, i)
+    isSep(out[i]) || is(out[i], 'filler', 'det', 'pron', 'aux', 'conj', 'neg') || cueAt(out, i)
   let from = at
   while (from < out.length && isLittle(from)) from += 1
   return from
@@ -123,6 +121,6 @@ function findBack(
   return -1
 }
 const stopAfter = (atoms: readonly Atom[], from: number): number => {
-  for (let i = from; i < atoms.length; i++) if (isSign(atoms[i]) && i > from) return i
+  for (let i = from; i < atoms.length; i++) if (isSep(atoms[i]) && i > from) return i
   return atoms.length
 }

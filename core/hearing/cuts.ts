@@ -39,7 +39,7 @@ const saw = (s: Saw, a: Atom): Saw => ({
   noun: s.noun || is(a, 'thing', 'part', 'size', 'mm', 'inch', 'word'),
   verb: s.verb || is(a, 'verb'),
   away: s.away || is(a, 'away', 'done'),
-  count: s.count || is(a, 'num', 'count', 'size'),
+  count: s.count || figure(a),
 })
 
 /** Two words that no sign parts, and what was said before them. */

@@ -166,12 +166,7 @@ export function scan(original: string, taught: Taught | null = null): Raw[] {
     atoms: [],
     words: [],
   }
-  for (let at = 0; at < line.text.length;)
-    for (const read of readers) {
-      const took = read(line, at)
-      at += took
-      if (took) break
-    }
+  for (let at = 0; at < line.text.length;) at += readers.reduce((took, read) => took || read(line, at), 0)
   flush(line)
   return line.atoms
 }

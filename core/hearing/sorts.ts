@@ -6,17 +6,9 @@ export function sortOf(a: Atom): string | null {
   if (a.n !== undefined && is(a, 'num', 'count', 'times')) return 'figure'
   if (is(a, 'size', 'quality') && a.sets?.drive !== undefined) return 'drive'
   if (is(a, 'mm', 'inch')) return 'width'
-  if (is(a, 'pos')) return 'pos'
-  if (is(a, 'pass')) return 'pass'
-  if (is(a, 'cell')) return 'cell'
-  if (is(a, 'litres')) return 'litres'
-  if (is(a, 'ways')) return 'ways'
-  if (is(a, 'colour')) return 'colour'
-  if (is(a, 'thread')) return 'thread'
-  if (is(a, 'posture')) return 'posture'
+  if (is(a, 'pos', 'pass', 'cell', 'litres', 'ways', 'colour', 'thread', 'posture', 'part')) return a.tag
   if (isNoun(a, 'clamp')) return 'clamp'
   if (is(a, 'verb') && a.verb!.kinds.some(k => k !== 'remark')) return 'verb'
-  if (is(a, 'part')) return 'part'
   if (is(a, 'thing')) return `thing:${a.noun}`
   return null
 }

@@ -121,13 +121,7 @@ export function withUnits(atoms: readonly Raw[]): Raw[] {
   for (let i = 0; i < atoms.length;) {
     const near = atoms.slice(i, i + 5) as [Raw, ...Raw[]]
     const at = { near, before: atoms[i - 1], last: out.at(-1) }
-    let join: Join = { took: 1, is: near[0] }
-    for (const rule of rules) {
-      const found = rule(at)
-      if (!found) continue
-      join = found
-      break
-    }
+    const join = rules.reduce<Join | null>((found, rule) => found ?? rule(at), null) ?? { took: 1, is: near[0] }
     out.push(join.is)
     i += join.took
   }

@@ -3,10 +3,10 @@ import { tellAs } from '../hearing/tell/kinds.ts'
 import { fieldsOf, written } from '../moves/fields-of.ts'
 import type { Move } from '../moves/registry.ts'
 import { fitted, noted } from './clause-move.ts'
-import { tokenAt, type ParsedClause } from './clause.ts'
+import { clauseOf, tokenAt, type ParsedClause } from './clause.ts'
 import type { LineContext } from './context.ts'
 import { saidOf } from './said-of.ts'
-import { tokensOf } from './tokens.ts'
+import { allAs, tokensOf } from './tokens.ts'
 
 /** A line that repeats the move before. */
 export const sameWords = /^\s*(?:same again|same|ditto|again same|and again|the same)\b(?!\s+cell)/i
@@ -17,9 +17,9 @@ export function again(line: string, from: number, to: number, before: Move, cont
   const [told] = tellAs(before.kind, heard.atoms, { text: heard.text })
   const [plain = {}] = told ? saidOf({ ...told, kind: before.kind } as HeardAct) : []
   const { tokens, left } = told
-    ? tokensOf(told.t, heard.text, from, { kind: 'sure', field: () => 'sure' })
+    ? tokensOf(told.t, heard.text, from, allAs('sure'))
     : { tokens: [tokenAt(line, from, to, 'act', 'sure')], left: [] }
-  const clause: ParsedClause = { kind: before.kind, tokens, said: plain, move: null, adds: false, likelihood: 1 }
+  const clause = clauseOf({ kind: before.kind, tokens, said: plain })
   let move: Move = { ...before, id: context.id() }
   for (const leaf of fieldsOf[before.kind]) {
     const value = plain[leaf.name as keyof typeof plain] as unknown

@@ -12,15 +12,18 @@ export interface ParsedClause {
   likelihood: number
 }
 
-/** Tokens that tell no act. */
-export const silent = (tokens: Token[]): ParsedClause => ({
+/** A clause of which nothing else is known than this; its move is still to be made. */
+export const clauseOf = (known: Partial<ParsedClause>): ParsedClause => ({
   kind: null,
-  tokens,
+  tokens: [],
   said: {},
   move: null,
   adds: false,
   likelihood: 1,
+  ...known,
 })
+/** Tokens that tell no act. */
+export const silent = (tokens: Token[]): ParsedClause => clauseOf({ tokens })
 
 /** Characters `start` to `end` of the line as one token. */
 export const tokenAt = (line: string, start: number, end: number, role: string, certainty: Certainty): Token => ({

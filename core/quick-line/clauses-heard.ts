@@ -6,10 +6,10 @@ import { leafOf } from '../moves/fields-of.ts'
 import { kindOf, type Move, type MoveKindName } from '../moves/registry.ts'
 import type { Token } from '../grammar/token.ts'
 import { moveOf, noted } from './clause-move.ts'
-import { silent, tokenAt, type ParsedClause } from './clause.ts'
+import { clauseOf, silent, tokenAt, type ParsedClause } from './clause.ts'
 import type { Known, LineContext } from './context.ts'
 import { saidOf } from './said-of.ts'
-import { tokensOf, type Sureness, type Told } from './tokens.ts'
+import { allAs, tokensOf, type Sureness, type Told } from './tokens.ts'
 
 /** A heading or a remark as one token, the signs at its ends apart. */
 function plainTokens(own: readonly Atom[], line: string, at: number, role: 'place' | 'words'): Token[] {
@@ -30,7 +30,7 @@ function plainTokens(own: readonly Atom[], line: string, at: number, role: 'plac
 function goesOn(kind: string, own: readonly Atom[], line: string, at: number, of: ParsedClause | undefined): Token[] {
   const [told] = tellAs(kind, own, { text: line })
   if (!told) return []
-  const { tokens, left } = tokensOf(told.t, line, at, { kind: 'likely', field: () => 'likely' })
+  const { tokens, left } = tokensOf(told.t, line, at, allAs('likely'))
   if (of) of.move = noted(of.move!, left)
   return tokens
 }
@@ -39,7 +39,7 @@ function goesOn(kind: string, own: readonly Atom[], line: string, at: number, of
 function clausesOfAct(act: HeardAct, told: Told, context: LineContext, before: Move | undefined): ParsedClause[] {
   const inSameCell = act.t.atoms.some(a => a.tag === 'same-cell') && before?.cell
   return saidOf(act).map((said, i) => {
-    const clause = clauseOf(act, said, i === 0 ? told.tokens : [])
+    const clause = clauseHeard(act, said, i === 0 ? told.tokens : [])
     if (i === 0 && act.kindLikelihood < certainKind && act.or) orAct(clause, act.or)
     if (inSameCell && leafOf(clause.kind!, 'cell')) said.cell = before.cell
     clause.move = noted(moveOf(clause, context), i === 0 ? told.left : [])
@@ -88,18 +88,12 @@ const surenessOf = (act: HeardAct): Sureness => ({
   field: name => fieldLevel(name, nearOf(act, name), act),
 })
 
-/** A clause that tells an act which was heard, its move still to be made. */
-const clauseOf = ({ kind, likelihood }: HeardAct, said: Record<string, unknown>, tokens: Token[]): ParsedClause => ({
-  kind: kind as MoveKindName,
-  tokens,
-  said,
-  move: null,
-  adds: false,
-  likelihood,
-})
+/** A clause that tells an act which was heard. */
+const clauseHeard = ({ kind, likelihood }: HeardAct, said: ParsedClause['said'], tokens: Token[]): ParsedClause =>
+  clauseOf({ kind: kind as MoveKindName, tokens, said, likelihood })
 /** The moves that an act is which was heard, with what is known where it was said. */
 export const movesHeard = (act: HeardAct, context: Known): Move[] =>
-  saidOf(act).map(said => moveOf(clauseOf(act, said, []), context))
+  saidOf(act).map(said => moveOf(clauseHeard(act, said, []), context))
 
 /** The second reading of a kind stands on the token of its act. */
 function orAct(clause: ParsedClause, kind: string): void {

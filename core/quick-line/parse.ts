@@ -3,12 +3,12 @@ import { afterMove } from '../moves/after-move.ts'
 import type { Move } from '../moves/registry.ts'
 import { again, sameWords } from './again.ts'
 import { moveOf } from './clause-move.ts'
-import { silent, tokenAt, type ParsedClause } from './clause.ts'
+import { clauseOf, silent, tokenAt, type ParsedClause } from './clause.ts'
 import { clausesHeard } from './clauses-heard.ts'
 import type { LineContext } from './context.ts'
 import { readExact } from './exact.ts'
 import { adding } from './in-hand.ts'
-import { stretchesOf } from './stretches.ts'
+import { stretchesOf, type Stretch } from './stretches.ts'
 import { withGaps } from './tokens.ts'
 import { zoneAt } from './zone-said.ts'
 
@@ -53,11 +53,12 @@ export function parseLine(text: string, context: LineContext): Parsed {
     around = afterMove(around, before)
   }
   /** Stretches that are heard together: what stands in one may belong to the other. */
-  let waiting: { from: number; to: number } | null = null
+  let waiting: Stretch[] = []
   const hearWaiting = () => {
-    if (!waiting) return
-    const { from, to } = waiting
-    waiting = null
+    const [first, last] = [waiting[0], waiting.at(-1)]
+    if (!first || !last) return
+    waiting = []
+    const [from, to] = [first.from, last.to]
     const heard = hear(text.slice(from, to), heardWith(context.taught))
     const here = { ...context, around }
     const added = context.inHand && !heard.acts.length ? adding(heard, from, context.inHand, here) : null
@@ -71,12 +72,12 @@ export function parseLine(text: string, context: LineContext): Parsed {
     const isAgain = sameWords.test(said)
     if (exact || isAgain) hearWaiting()
     if (exact) {
-      const clause: ParsedClause = { ...exact, move: null, adds: false, likelihood: 1 }
+      const clause = clauseOf(exact)
       clause.move = moveOf(clause, { ...context, around })
       add(clause)
     } else if (isAgain && before) {
       add(again(text, from, to, before, { ...context, around }))
-    } else waiting = { from: (waiting as { from: number } | null)?.from ?? from, to }
+    } else waiting.push({ from, to })
   }
   hearWaiting()
   shareOut(text, clauses)

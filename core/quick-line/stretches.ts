@@ -1,6 +1,12 @@
+/** Characters `from` to `to` of a line. */
+export interface Stretch {
+  from: number
+  to: number
+}
+
 /** Where a line parts whatever stands around: at `;` and line ends that are in no quotes. */
-export function stretchesOf(line: string, from: number): { from: number; to: number }[] {
-  const found: { from: number; to: number }[] = []
+export function stretchesOf(line: string, from: number): Stretch[] {
+  const found: Stretch[] = []
   let start = from
   let quoted = false
   for (let i = from; i <= line.length; i++) {

@@ -43,6 +43,9 @@ export interface Sureness {
   field: (name: string, i: number) => Certainty
 }
 
+/** All of it as surely. */
+export const allAs = (level: Certainty): Sureness => ({ kind: level, field: () => level })
+
 /** The tokens of a stretch, and what of it nobody took. */
 export interface Told {
   tokens: Token[]

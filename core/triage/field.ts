@@ -1,3 +1,4 @@
+import { ascending } from 'd3-array'
 import type { Family } from '../machine/families.ts'
 import { toOpen } from '../machine/to-open.ts'
 import type { Cause, Check, Finding, Table } from './model.ts'
@@ -28,7 +29,11 @@ export function fieldOf(table: Table, family: Family): Field {
     rows.filter(r => r.builds === 'both' || r.builds === family)
   const [causes, checks] = [own(table.causes), own(table.checks)]
   const place = new Map(causes.map((c, i) => [c.id, i]))
-  const tells = checks.map(k => ascending(Object.keys(k.tells).flatMap(id => place.get(id) ?? [])))
+  const tells = checks.map(k =>
+    Object.keys(k.tells)
+      .flatMap(id => place.get(id) ?? [])
+      .sort(ascending),
+  )
   const likely = (k: Check, i: number) => k.tells[causes[i]!.id]!
   const bad = checks.map((k, n) => {
     const by = new Float64Array(causes.length + 1).fill(k.strays)
@@ -63,4 +68,3 @@ export function fieldOf(table: Table, family: Family): Field {
     causeAt: causes.map(c => placeOf(family, c.part)),
   }
 }
-const ascending = (numbers: number[]): number[] => numbers.sort((a, b) => a - b)

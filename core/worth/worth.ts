@@ -64,10 +64,7 @@ interface Life {
   left: number
   fresh: number
 }
-const lifeOf = ({ age, survival = washers }: Inputs): Life => ({
-  left: yearsLeft(age, survival),
-  fresh: yearsLeft(0, survival),
-})
+const leftOf = ({ age, survival = washers }: Inputs): number => yearsLeft(age, survival)
 /** Years that the repair buys. */
 const repairYears = (i: Inputs, { left }: Life): number => left * conditions[i.condition] * (1 - i.another / 2)
 
@@ -94,7 +91,7 @@ function turnsAt(i: Inputs, life: Life, input: keyof typeof sought): number | un
   let [low, high] = sought[input]!
   const gap = (value: number) => {
     const at = { ...i, [input]: value }
-    return gapOf(at, input === 'age' ? lifeOf(at) : life)
+    return gapOf(at, input === 'age' ? { ...life, left: leftOf(at) } : life)
   }
   const rises = gap(high) > gap(low)
   if (gap(low) > 0 === gap(high) > 0) return undefined
@@ -111,7 +108,7 @@ function turnsAt(i: Inputs, life: Life, input: keyof typeof sought): number | un
  * worth it; and what would turn the answer. Money in the unit of the inputs.
  */
 export function worthOf(i: Inputs): Worth {
-  const life = lifeOf(i)
+  const life: Life = { left: leftOf(i), fresh: leftOf({ ...i, age: 0 }) }
   const years = repairYears(i, life)
   const cost: Ranged = {
     low: repairCost(i, i.minutes * work.low),

@@ -1,6 +1,6 @@
-import type { Tag } from '../atom.ts'
 import type { Entry } from '../lexicon.ts'
 import type { Raw } from '../phrases.ts'
+import { is } from '../tell/telling.ts'
 
 /** An atom where it stands: its neighbours, and what else the line says. */
 export interface Here {
@@ -15,17 +15,28 @@ export interface Here {
   lemmas: ReadonlySet<string>
 }
 
-export type Is = (a: Raw | undefined) => boolean
-export const tagged =
-  (...tags: Tag[]): Is =>
-  a =>
-    a !== undefined && tags.includes(a.tag)
-/** A sign, or the end of the line. */
-export const isSep: Is = a => a === undefined || a.tag === 'sep'
-const nouns: Tag[] = ['thing', 'part', 'pos', 'look', 'colour', 'quality', 'size', 'old', 'new', 'word']
-export const nouny = tagged(...nouns, 'num', 'count', 'mm', 'inch', 'label')
+/** A word that is or tells a thing. */
+export const nouny = (a: Raw | undefined): boolean =>
+  is(
+    a,
+    'thing',
+    'part',
+    'pos',
+    'look',
+    'colour',
+    'quality',
+    'size',
+    'old',
+    'new',
+    'word',
+    'num',
+    'count',
+    'mm',
+    'inch',
+    'label',
+  )
 /** A word that what is done can be done to. */
-export const startsObject: Is = a => nouny(a) || tagged('det', 'posture')(a)
+export const startsObject = (a: Raw | undefined): boolean => nouny(a) || is(a, 'det', 'posture')
 
 /** The atom as one of the things that it can be; as it is where it can not be that. */
 export function asEntry(a: Raw, entry: Entry | undefined): Raw {
@@ -33,3 +44,4 @@ export function asEntry(a: Raw, entry: Entry | undefined): Raw {
   return entry ? { start, end, words, can, ...(off !== undefined && { off }), ...entry } : a
 }
 export const verbOf = (a: Raw): Entry | undefined => a.can.find(e => e.tag === 'verb')
+export const thingOf = (a: Raw): Entry | undefined => a.can.find(e => e.tag === 'thing')

@@ -1,5 +1,6 @@
 import type { Raw } from '../phrases.ts'
-import { isSep, tagged, type Here } from './here.ts'
+import type { Here } from './here.ts'
+import { is, isSep } from '../tell/telling.ts'
 import { thingHere } from './things.ts'
 import { verbOrNoun } from './verbs.ts'
 import { byWord, tinOrHead } from './words.ts'
@@ -7,10 +8,10 @@ import { byWord, tinOrHead } from './words.ts'
 /** What an atom means by its tag alone; null where its neighbours decide whether it is done or a thing. */
 function byTag({ a, before, after }: Here): Raw | null {
   // A state behind an article, with nothing that is so, is a plain word.
-  if (a.tag === 'state' && before?.tag === 'det' && (isSep(after) || tagged('prep', 'conj', 'pass')(after)))
+  if (a.tag === 'state' && before?.tag === 'det' && (isSep(after) || is(after, 'prep', 'conj', 'pass')))
     return { ...a, tag: 'word' }
   const isCondition = a.tag === 'quality' && a.sets?.condition !== undefined
-  if (isCondition && !tagged('det', 'pron', 'num', 'count')(after)) return a
+  if (isCondition && !is(after, 'det', 'pron', 'num', 'count')) return a
   return /^(second|over|under)$/.test(a.words) ? a : null
 }
 

@@ -1,5 +1,6 @@
 import type { Raw } from '../phrases.ts'
-import { tagged, type Here } from './here.ts'
+import type { Here } from './here.ts'
+import { is } from '../tell/telling.ts'
 
 /** Words of a line that puts something somewhere for a while. */
 const puts =
@@ -15,9 +16,7 @@ function isLid({ before, lemmas, line }: Here): boolean {
   const isElectric =
     ['discharge', 'short', 'bleed'].some(l => lemmas.has(l)) ||
     /\b(spades?|uf|wires?|run|start)\b/.test([...line].join(' '))
-  return (
-    !isElectric || tagged('part', 'pos')(before) || ['end', 'screw', 'knob', 'filter'].includes(before?.words ?? '')
-  )
+  return !isElectric || is(before, 'part', 'pos') || ['end', 'screw', 'knob', 'filter'].includes(before?.words ?? '')
 }
 
 /** A board, a tray, a bowl: of the machine, unless it is put somewhere. */
@@ -25,7 +24,7 @@ function isOfMachine({ a, before, line, lemmas }: Here): boolean {
   const w = a.words
   if (!mayBePart.has(w)) return false
   const isPut = puts.some(l => lemmas.has(l)) || putWhere.some(x => line.has(x))
-  if (w !== 'wood' && (tagged('part', 'thing', 'pos')(before) || (!isPut && w !== 'stick'))) return true
+  if (w !== 'wood' && (is(before, 'part', 'thing', 'pos') || (!isPut && w !== 'stick'))) return true
   if (w === 'board' || w === 'boards') return !(isPut && before && (before.n !== undefined || before.tag === 'det'))
   if (w === 'bowl') return !line.has('over') && !line.has('into')
   return w === 'tray' && before?.words === 'the' && !line.has('under') && !lemmas.has('put')

@@ -1,5 +1,6 @@
 import type { Raw } from '../phrases.ts'
-import { asEntry, isSep, nouny, tagged, verbOf, type Here } from './here.ts'
+import { asEntry, thingOf, nouny, verbOf, type Here } from './here.ts'
+import { is, isSep } from '../tell/telling.ts'
 
 /** `off` with a letter short: behind a verb, or before what ends the clause. */
 function off({ a, before, after }: Here): Raw {
@@ -25,17 +26,15 @@ function number({ a, before, after, all, i, line }: Here): Raw | null {
   const w = a.words
   const n: Raw = { ...a, tag: 'num', n: w === 'for' ? 4 : 2, off: 1 }
   const counts = (x: Raw | undefined) =>
-    tagged('size', 'mm')(x) ||
+    is(x, 'size', 'mm') ||
     (x?.tag === 'thing' && x.plural === true) ||
     (x?.tag === 'num' && (x.n ?? 0) > 5 && w !== 'to')
-  const second = tagged('quality', 'look', 'size', 'mm', 'num')(after) ? all[i + 2] : undefined
+  const second = is(after, 'quality', 'look', 'size', 'mm', 'num') ? all[i + 2] : undefined
   const isFree =
-    isSep(before) ||
-    tagged('conj', 'verb', 'aux')(before) ||
-    (tagged('part', 'thing', 'pos', 'prep')(before) && w !== 'for')
+    isSep(before) || is(before, 'conj', 'verb', 'aux') || (is(before, 'part', 'thing', 'pos', 'prep') && w !== 'for')
   const wantsObject =
     before?.tag === 'verb' && ['screw', 'go', 'come', 'run', 'pull', 'get'].includes(before.verb!.lemma)
-  const isDrive = w !== 'for' && after?.tag === 'quality' && after.sets?.drive !== undefined && after.sets.drive !== ''
+  const isDrive = w !== 'for' && after?.tag === 'quality' && Boolean(after.sets?.drive)
   if (isFree && !wantsObject && (counts(after) || counts(second) || isDrive)) return n
   return w === 'for' && isSep(after) && line.has('all') ? n : a
 }
@@ -55,10 +54,8 @@ function left({ a, before, after }: Here): Raw | null {
 /** What can be used and can be done: `tape the lead`, `a mark`. */
 function used({ a, before, after }: Here): Raw {
   const isDone =
-    (isSep(before) || tagged('pron', 'modal', 'conj')(before)) &&
-    (tagged('det', 'part')(after) ||
-      (after?.tag === 'thing' && a.words !== 'mark') ||
-      (a.words === 'mark' && nouny(after)))
+    (isSep(before) || is(before, 'pron', 'modal', 'conj')) &&
+    (is(after, 'det', 'part') || (after?.tag === 'thing' && a.words !== 'mark') || (a.words === 'mark' && nouny(after)))
   return isDone ? asEntry(a, verbOf(a)) : a
 }
 
@@ -92,11 +89,6 @@ export const byWord = (here: Here): Raw | null =>
 
 /** A pan is a tin, unless screws are spoken of: then it is the form of their heads. */
 export function tinOrHead({ a, all }: Here): Raw {
-  const isOfScrews = (x: Raw) => tagged('size', 'thread')(x) || (x.tag === 'thing' && x.noun === 'fastener')
-  return a.words === 'pan' && !all.some(isOfScrews)
-    ? asEntry(
-        a,
-        a.can.find(e => e.tag === 'thing'),
-      )
-    : a
+  const isOfScrews = (x: Raw) => is(x, 'size', 'thread') || (x.tag === 'thing' && x.noun === 'fastener')
+  return a.words === 'pan' && !all.some(isOfScrews) ? asEntry(a, thingOf(a)) : a
 }

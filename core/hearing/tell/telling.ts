@@ -30,6 +30,8 @@ export const telling = (kind: string, atoms: readonly Atom[]): Telling => ({
 export const free = (t: Telling, i: number): boolean =>
   i >= 0 && i < t.atoms.length && t.roles[i] === undefined && !t.atoms[i]!.struck
 export const is = (a: Atom | undefined, ...tags: Tag[]): boolean => a !== undefined && tags.includes(a.tag)
+/** A sign, or the end of the line. */
+export const isSep = (a: Atom | undefined): boolean => a === undefined || a.tag === 'sep'
 /** Tells a field by an atom; a field that is told already stays as it is. */
 export function tell(t: Telling, i: number, field: string, value: unknown): boolean {
   if (value === undefined || field in t.values) return false
