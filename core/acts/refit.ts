@@ -1,4 +1,7 @@
 import { isBack, owedCount, settlements, type Debt, type JobState, type Settlement } from '../log/state.ts'
+import type { Posture } from '../machine/postures.ts'
+import { stance } from '../machine/stance.ts'
+import { traitsOf } from '../moves/registry.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
 import type { Reopened } from '../plan/reopening.ts'
 import type { PlannedTurn } from '../plan/turn.ts'
@@ -34,25 +37,35 @@ export function nextMark(r: ReturnStep, debt: Debt): string | undefined {
   return own.length >= debt.count ? own.find(m => !debt.marks.includes(m.id))?.id : undefined
 }
 
-/** The machine is turned as the plan says: every recorded turn that this takes back is settled, all of them or none. */
-const turnBack = (state: JobState, r: ReturnStep): Act =>
-  together(
-    turnTo(state, 'return'),
-    does(
-      ...r.debts
-        .filter(d => owedCount(d) > 0)
-        .map(d => happens('debt-settled', { debt: d.id, how: 'refitted', count: owedCount(d) })),
-    ),
-  )
+/** The recorded turns that are taken back when the machine stands so again, whatever the plan had before: all that led away from there. */
+function turnsTo(state: JobState, to: Posture): Debt[] {
+  const owed = state.order
+    .toArray()
+    .flatMap(id => state.steps.get(id)!.moves.flatMap(m => (traitsOf(m).turns && state.owing.has(m.id) ? m : [])))
+  const first = owed.findIndex(m => traitsOf(m).turns!.from === to)
+  return first < 0 ? [] : owed.slice(first).flatMap(m => state.debts.get(m.id) ?? [])
+}
 
-/** The machine is turned once more, as nobody recorded it: a step of its own, which is owed until it stands as it stood. `step` and `move` are new ids. */
-export const turnAnew = (
-  state: JobState,
-  { from, to }: Pick<PlannedTurn, 'from' | 'to'>,
-  step: string,
-  move: string,
-): Act =>
-  together(
+/** The machine is turned as the plan says: every recorded turn that this takes back is settled, all of them or none. */
+function turnBack(state: JobState, to: Posture, besides: readonly Debt[] = []): Act {
+  const debts = new Map([...besides, ...turnsTo(state, to)].map(d => [d.id, d]))
+  const owed = [...debts.values()].filter(d => owedCount(d) > 0)
+  return together(
+    turnTo(state, 'return'),
+    does(...owed.map(d => happens('debt-settled', { debt: d.id, how: 'refitted', count: owedCount(d) }))),
+  )
+}
+
+/**
+ * The machine is turned once more, as nobody recorded it: from how it stands now, whatever the plan had before; a step of its own, which is
+ * owed until it stands as it stood. Where it stood so before, that is taken back; where it stands so, nothing is done. `step` and `move` are
+ * new ids.
+ */
+export function turnAnew(state: JobState, { to }: Pick<PlannedTurn, 'to'>, step: string, move: string): Act {
+  const { posture: from } = stance(state)
+  if (from === to) return does()
+  if (turnsTo(state, to).length) return turnBack(state, to)
+  return together(
     turnTo(state, 'return'),
     recordStep(state, {
       id: step,
@@ -62,10 +75,11 @@ export const turnAnew = (
       moves: [{ id: move, kind: 'turn-machine', way: 'down', from, to }],
     }),
   )
+}
 
 /** Settles the next piece of a step of the return, in the order of its moves; a turn at once. Nothing where the step owes nothing. */
 export function settleNext(state: JobState, r: ReturnStep, how?: Settlement): Act {
-  if (r.turn) return turnBack(state, r)
+  if (r.turn) return turnBack(state, r.turn.to, r.debts)
   const debt = r.debts.find(d => owedCount(d) > 0)
   if (!debt) return does()
   const mark = nextMark(r, debt)

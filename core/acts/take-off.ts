@@ -1,4 +1,5 @@
 import { settledOf } from '../log/state.ts'
+import { recordedStep } from '../plan/mirror.ts'
 import type { ReturnPlan } from '../plan/plan.ts'
 import { happens, type NewEvent } from './act.ts'
 
@@ -10,7 +11,8 @@ export function takenOff(
 ): NewEvent[] {
   const all = off.flatMap(id => [...arcs.flatMap(a => (a.reason === 'holds' && a.first === id ? [a.then] : [])), id])
   return [...new Set(all)].flatMap(step => {
-    const debts = (steps.find(r => r.step.id === step)?.debts ?? []).flatMap(settledOf)
-    return debts.length ? [happens('step-reopened', { step, debts, reason })] : []
+    const r = steps.find(r => r.step.id === step)
+    const debts = (r?.debts ?? []).flatMap(settledOf)
+    return r && debts.length ? [happens('step-reopened', { step: recordedStep(r), debts, reason })] : []
   })
 }

@@ -1,5 +1,5 @@
 import type { Posture } from '../machine/postures.ts'
-import type { Need } from '../plan/before-turn.ts'
+import type { Need } from '../laws/need.ts'
 import { says, type Act } from './act.ts'
 
 /** Something was seen to before a step turns the machine. */

@@ -3,7 +3,7 @@ import type { JobState } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
 import { pointsOf, traitsOf, type Move } from '../moves/registry.ts'
 import type { Bond } from './bond.ts'
-import type { Mass } from './catalogue.ts'
+import type { MassTold } from './catalogue.ts'
 import type { Rule } from './rules.ts'
 import { underOf, type Undone } from './under.ts'
 import { isShortFor, named, sameThing, speaksOf, thingsAt, thingsOf, type Named } from './named.ts'
@@ -14,7 +14,7 @@ export interface Part {
   /** The step and the move with which it came off; null where it never did. */
   step: string | null
   move: string | null
-  mass: Mass
+  mass: MassTold
   /** Where it was said: the zone of its step. */
   zone: string | undefined
 }
@@ -38,6 +38,8 @@ export interface Assembly {
    * more than light had come off there. Where a part opens zones they tell what it hides. A guess, never a rule of the return.
    */
   under: ReadonlyMap<string, readonly string[]>
+  /** What was unfastened where it is, by names that nobody knows: the moves that undid it. It may be anything. */
+  unknown: readonly { name: string; moves: readonly string[] }[]
   /** The parts, by their moves, of which somebody said what is joined to them on the bench, or that nothing is. */
   asked: ReadonlySet<string>
 }
@@ -70,7 +72,7 @@ function partsOf(steps: readonly Undone[], family: Family): Found[] {
       if (!text) return []
       const part = 'part' in move ? move.part : undefined
       const name = named(text, family, of.zone, part?.is)
-      const mass = (part?.people ?? 1) > 1 ? 'heavy' : (name.known?.mass ?? 'light')
+      const mass = (part?.people ?? 1) > 1 ? 'heavy' : (name.known?.mass ?? 'unknown')
       return [{ name, step: of.id, move: move.id, mass, at, zone: of.zone }]
     }),
   )
@@ -130,6 +132,7 @@ export function assemblyOf(steps: readonly Undone[], family: Family, told: reado
   const loose = new Map<string, { step: Undone; move: Move }[]>()
   /** What was unfastened and never came off, by its usual name. */
   const left = new Map<string, Part>()
+  const unknown = new Map<string, string[]>()
   steps.forEach((step, at) => {
     const zone = step.zone ?? ''
     const here = parts.filter(p => p.at === at)
@@ -155,6 +158,8 @@ export function assemblyOf(steps: readonly Undone[], family: Family, told: reado
           left.set(key, part)
           bind('fastens', part, step, move, 'its place')
         }
+        for (const { known, text } of meant.length ? [] : things)
+          if (!known) unknown.set(text, [...(unknown.get(text) ?? []), move.id])
         if (here.length === 0 && meant.length === 0 && stays.length === 0)
           loose.set(zone, [...(loose.get(zone) ?? []), { step, move }])
         for (const shared of 'shares' in move ? (move.shares ?? []) : [])
@@ -173,10 +178,17 @@ export function assemblyOf(steps: readonly Undone[], family: Family, told: reado
     }
   })
   const all = [...parts, ...left.values()]
+  // What came off right after, as the next thing that was done, is that part; what came off later may be another.
+  const place = new Map(steps.filter(s => !s.moves.every(m => traitsOf(m).turns)).map((s, i) => [s.id, i]))
+  const isNext = (l: Liaison) => place.get(l.part.step ?? '') === (place.get(l.step) ?? Number.NaN) + 1
+  const cameOff = new Set(
+    liaisons.flatMap(l => (l.kind === 'fastens' && (l.rule !== 'just before' || isNext(l)) ? l.move : [])),
+  )
   return {
     parts: all,
     liaisons: withTold(liaisons, all, steps, told),
     under: underOf(steps, parts),
+    unknown: [...unknown].flatMap(([name, moves]) => (moves.every(m => cameOff.has(m)) ? [] : [{ name, moves }])),
     asked: new Set(told.flatMap(t => (t.how === 'rides on' && !t.not ? t.part : []))),
   }
 }

@@ -5,6 +5,11 @@ import { knownPartLines } from './known-parts.ts'
 /** How a part lies on the hand, and falls: what is not light is held by its fastenings before the machine is turned. */
 export type Mass = 'light' | 'middling' | 'heavy'
 
+/** The mass of a thing of a machine; of one that the catalogue does not know nobody knows it. */
+export type MassTold = Mass | 'unknown'
+/** True for what is known to be more than light: it is held by its fastenings before the machine is turned. */
+export const isWeighty = (mass: MassTold): boolean => mass === 'middling' || mass === 'heavy'
+
 /** A part that washers usually have. */
 export interface KnownPart {
   /** Its usual name, by which it is known to everything else. */

@@ -18,3 +18,7 @@ export const turning = nameSet(
 )
 /** The earth of the machine hangs on it. */
 export const earthing = nameSet('ground strap, ground screw, ground eyelet')
+/** It sits on the outside, guards nothing that turns or is live, carries no wire and no water: power may come on while it is off. */
+export const guardsNothing = nameSet(
+  'foot, transport bolt cap, programme knob, drawer, drawer front, softener cup, cap, rating plate, hose holder, agitator cap, foam strip',
+)

@@ -1,5 +1,6 @@
 import { groups } from 'd3-array'
 import { assemblyOf } from '../assembly/assembly.ts'
+import { isWeighty } from '../assembly/catalogue.ts'
 import { shutOver } from '../machine/families.ts'
 import { traitsOf } from '../moves/registry.ts'
 import type { Posture } from '../machine/postures.ts'
@@ -61,7 +62,7 @@ function toldBy(
   for (const { id, moves } of steps)
     for (const over of under.get(id) ?? [])
       for (const part of parts)
-        if (part.step === over && part.mass !== 'light' && part.move)
+        if (part.step === over && isWeighty(part.mass) && part.move)
           for (const m of moves) note('off by then', byMove.get(m.id), byMove.get(part.move))
   doings.forEach((d, i) => {
     const zones = new Set(shutOver(family, d.zone))

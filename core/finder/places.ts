@@ -173,7 +173,7 @@ export function placesFor(at: Ground, { asks, known, short }: Question): Place[]
     move.id === lacking.move ? 0 : alike(move, debt) * (asks === 'swap' ? match(move) : 0.3),
   )
   if (asks === 'swap') return swapped
-  const r = at.plan.find(p => p.step.id === lacking.step)!
+  const r = at.plan.find(p => p.debts.some(d => d.id === lacking.id))!
   const cell: Place = {
     id: `cell:${lacking.cell ?? ''}`,
     kind: 'cell',

@@ -8,11 +8,16 @@ export interface Zone {
   name: string
   /** The zone whose cover also hides this one. */
   within?: string
-  /** What can be within reach of a hand here while the machine has power. */
-  guards?: readonly Hazard[]
+  /**
+   * What can be within reach of a hand here while the machine has power, and which things those are: reviewed by hand, the worse of the
+   * machines of this family taken.
+   */
+  guards?: Guards
 }
 /** What a cover guards against: what turns, and what is live. */
 export type Hazard = 'spins' | 'live'
+/** Each hazard with the things that it comes from. */
+export type Guards = Partial<Record<Hazard, string>>
 /** A cover that this family usually has: the part by its usual name, the zones that open when it comes off, and the minutes to take it off and put it on again: our own estimates. */
 export interface Cover {
   name: string
@@ -45,16 +50,29 @@ export const anatomy: Record<Family, Anatomy> = {
     name: 'front loader',
     zones: [
       { id: 'outside', name: 'outside' },
-      { id: 'top', name: 'top', guards: ['live'] },
-      { id: 'console', name: 'console', within: 'top', guards: ['live'] },
+      {
+        id: 'top',
+        name: 'top',
+        guards: { live: 'mains filter, board and terminals', spins: 'pulley and belt, reached over the tub' },
+      },
+      { id: 'console', name: 'console', within: 'top', guards: { live: 'display, selector and their board' } },
       { id: 'drawer', name: 'drawer', within: 'top' },
-      { id: 'valves', name: 'valves', within: 'top', guards: ['live'] },
-      { id: 'front', name: 'front', guards: ['live'] },
+      { id: 'valves', name: 'valves', within: 'top', guards: { live: 'coils of the valves' } },
+      { id: 'front', name: 'front', guards: { live: 'door lock, on some the heater' } },
       { id: 'door', name: 'door and bellows' },
-      { id: 'tub', name: 'tub interior', within: 'door', guards: ['spins'] },
-      { id: 'rear', name: 'rear' },
-      { id: 'drive', name: 'drive', within: 'rear', guards: ['spins', 'live'] },
-      { id: 'base', name: 'base', guards: ['live'] },
+      { id: 'tub', name: 'tub interior', within: 'door', guards: { spins: 'drum' } },
+      { id: 'rear', name: 'rear', guards: { live: 'heater and its terminals' } },
+      {
+        id: 'drive',
+        name: 'drive',
+        within: 'rear',
+        guards: { spins: 'pulley, belt, motor', live: 'motor and its plug' },
+      },
+      {
+        id: 'base',
+        name: 'base',
+        guards: { live: 'pump and its plug, on some the motor board', spins: 'motor and belt, from below' },
+      },
     ],
     covers: [
       { name: 'top panel', zone: 'outside', opens: ['top'], minutes: 4 },
@@ -76,15 +94,24 @@ export const anatomy: Record<Family, Anatomy> = {
     name: 'top loader',
     zones: [
       { id: 'outside', name: 'outside' },
-      { id: 'console', name: 'console', guards: ['live'] },
-      { id: 'top', name: 'top and lid', guards: ['live'] },
-      { id: 'valves', name: 'valves', within: 'console', guards: ['live'] },
+      { id: 'console', name: 'console', guards: { live: 'board, level switch and terminals' } },
+      { id: 'top', name: 'top and lid', guards: { live: 'lid lock and its loom' } },
+      { id: 'valves', name: 'valves', within: 'console', guards: { live: 'coils of the valves' } },
       { id: 'front', name: 'front' },
-      { id: 'tub', name: 'tub interior', within: 'top', guards: ['spins'] },
+      { id: 'tub', name: 'tub interior', within: 'top', guards: { spins: 'basket and agitator' } },
       { id: 'suspension', name: 'suspension', within: 'front' },
-      { id: 'base', name: 'base', within: 'front', guards: ['live'] },
-      { id: 'drive', name: 'drive', within: 'base', guards: ['spins', 'live'] },
-      { id: 'rear', name: 'rear' },
+      { id: 'base', name: 'base', within: 'front', guards: { live: 'pump and its plug' } },
+      {
+        id: 'drive',
+        name: 'drive',
+        within: 'base',
+        guards: { spins: 'motor, coupler, gearbox', live: 'motor and capacitor' },
+      },
+      {
+        id: 'rear',
+        name: 'rear',
+        guards: { spins: 'belt and pulleys, where a belt drives it', live: 'motor, capacitor and loom' },
+      },
     ],
     covers: [
       { name: 'console', zone: 'console', opens: ['console'], minutes: 4 },
@@ -123,16 +150,22 @@ export const liesIn = (family: Family, inner: string, outer: string): boolean =>
 export const shutOver = (family: Family, zone: string | undefined): string[] =>
   withOuter(family, zone).filter(z => z !== 'outside')
 
-/** What a cover of these zones guards against: what lies in them or within them. A zone that the family does not know may hold all of it. */
-export function guardedIn(family: Family, opened: readonly string[]): Hazard[] {
+const notKnown: Guards = { spins: 'whatever turns there', live: 'whatever is live there' }
+/** What a cover of these zones guards against, with the things that lie in them or within them. A zone that the family does not know may hold all of it. */
+export function guardsOver(family: Family, opened: readonly string[]): ReadonlyMap<Hazard, readonly string[]> {
   const { zones } = anatomy[family]
-  const found = opened.flatMap(zone =>
+  const found = new Map<Hazard, string[]>()
+  const guards = opened.flatMap(zone =>
     zones.some(z => z.id === zone)
       ? zones.filter(z => liesIn(family, z.id, zone)).flatMap(z => z.guards ?? [])
-      : (['spins', 'live'] as const),
+      : [notKnown],
   )
-  return [...new Set(found)]
+  for (const [hazard, things] of guards.flatMap(g => Object.entries(g) as [Hazard, string][]))
+    found.set(hazard, [...new Set([...(found.get(hazard) ?? []), things])])
+  return found
 }
+/** The hazards alone. */
+export const guardedIn = (family: Family, opened: readonly string[]): Hazard[] => [...guardsOver(family, opened).keys()]
 
 /** Behind a cover there are live parts while the machine has power; a place that was not named may be one of them. */
 export const mayBeLive = (zone: string | undefined): boolean => zone !== 'outside'

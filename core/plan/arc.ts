@@ -24,6 +24,8 @@ export interface Arc {
   reason: ArcReason
   /** What it is about: the part that is held, the zone that is hidden, what was said. */
   about: Phrase
+  /** True where it only follows from what is usual: it weighs less than what was named. */
+  likely?: true
   /** Id of the constraint, where somebody said it. */
   said?: string
 }

@@ -26,7 +26,6 @@ const arbitraryInstance = (most: number): fc.Arbitrary<Instance> =>
         tool: fc.array(fc.constantFrom('T20 driver', '8 mm spanner', ''), { minLength: n, maxLength: n }),
         stands: fc.constantFrom('upright', 'on its back', 'on its left side', ''),
         home: fc.constantFrom('upright', 'on its back', ''),
-        leaves: fc.array(fc.tuple(fc.nat(n - 1), fc.constantFrom('upright', 'on its back')), { maxLength: 1 }),
         holdings: fc.array(
           fc.record({
             seat: fc.integer({ min: -1, max: n - 1 }),
@@ -35,7 +34,7 @@ const arbitraryInstance = (most: number): fc.Arbitrary<Instance> =>
           { maxLength: 2 },
         ),
       })
-      .map(({ hidden, pairs, posture, also, tool, leaves, ...rest }) => {
+      .map(({ hidden, pairs, posture, also, tool, ...rest }) => {
         const at = hidden.map((_, i) => hidden.indexOf(i))
         return {
           n,
@@ -43,7 +42,6 @@ const arbitraryInstance = (most: number): fc.Arbitrary<Instance> =>
           posture,
           also: also.map((more, s) => (posture[s] === '' ? [] : more.filter(p => p !== posture[s]))),
           tool,
-          leaves: posture.map((_, s) => leaves.find(([at]) => at === s)?.[1] ?? ''),
           ...rest,
         }
       }),

@@ -81,7 +81,7 @@ function mayBreak(stretches: Reach['stretches'], placed: StepSet, n: number): In
   return over
 }
 
-/** What turns around a step cost: to the posture in which it is done, to the one in which it leaves the machine, and home after the last one. */
+/** What turns around a step cost: to the posture in which it is done, and home after the last one. */
 function turning(on: Instance, state: State, s: number, need: string): { cost: number; posture: string } {
   let [cost, posture] = [0, state.posture]
   const turn = (to: string, isDone: (step: number) => boolean) => {
@@ -90,9 +90,7 @@ function turning(on: Instance, state: State, s: number, need: string): { cost: n
     posture = to || posture
   }
   turn(need, step => has(state.placed, step))
-  const afterIt = (step: number) => step === s || has(state.placed, step)
-  turn(on.leaves[s] ?? '', afterIt)
-  if (state.count + 1 === on.n) turn(on.home, afterIt)
+  if (state.count + 1 === on.n) turn(on.home, step => step === s || has(state.placed, step))
   return { cost, posture }
 }
 
@@ -125,8 +123,7 @@ function onward({ on, reach, bound }: Ground, state: State, most: number): State
     }
     const own = on.posture[s]!
     // Nearly every step is done as the machine stands.
-    if ((own === '' || own === state.posture) && count < on.n && !on.leaves[s] && !on.also?.[s]?.length)
-      go(0, state.posture)
+    if ((own === '' || own === state.posture) && count < on.n && !on.also?.[s]?.length) go(0, state.posture)
     else
       for (const need of posturesFor(on, s)) {
         const { cost, posture } = turning(on, state, s, need)

@@ -1,11 +1,14 @@
 import type { Assembly } from '../assembly/assembly.ts'
-import { owedCount, settledCount, type Debt } from '../log/state.ts'
+import { beforePower } from '../laws/power.ts'
+import { beforeWater } from '../laws/water.ts'
+import { owedCount, settledCount, type Debt, type JobState } from '../log/state.ts'
 import { liesIn, zoneTitle, type Family } from '../machine/families.ts'
 import type { Posture } from '../machine/postures.ts'
 import { subject, toolsFor } from '../moves/move.ts'
 import { traitsOf, type Move } from '../moves/registry.ts'
 import { english } from '../words/english.ts'
 import { bare, list, say, type Phrase } from '../words/phrase.ts'
+import { mayLieBehind } from './may-lie-behind.ts'
 import type { ReturnStep } from './mirror.ts'
 
 /** The zones that a move opens when its part comes away, and closes when it is back. */
@@ -30,10 +33,14 @@ export interface Gate {
   over?: string
   /** True where the machine goes back to its wall. */
   wall?: true
+  /** Where water or power comes on by it: behind it is what must be back first, by the laws of both. */
+  brings?: 'water' | 'power'
   /** True when its step is done: the zones are closed. */
   closed: boolean
   /** Debts for which this is the last moment, still owed; the nearest to the gate first, without those of the step itself. */
   behind: Debt[]
+  /** Debts that may lie behind it although nobody said so, by their name or by what was done around them. */
+  doubtful: Debt[]
   /** What must not stay behind it, by the names under which it is ticked off in the log: temporaries that were put in there, and the tools that were used there. */
   counts: string[]
   /** The steps that lie behind it, in the order of the plan. */
@@ -51,19 +58,24 @@ function countsOf(steps: readonly ReturnStep[]): string[] {
 /**
  * The gates of a return, in its order. A debt lies behind the covers that were off when it was recorded and under which
  * its zone lies. Covers of the same zone are ways in beside each other: the last one closes. Covers of nested zones are
- * one behind the other: the first one closes. Where no cover is named, a part that is more than light hides what was reached in its zone only
- * after it had come off (`assembly.under`), the wall what was done at it, and a turn what needs the machine as it stands.
- * O(steps · covers).
+ * one behind the other: the first one closes, and each of the others does if it is fitted before that. Where no cover is named, a part that is more than light hides what was reached in its zone only
+ * after it had come off (`assembly.under`), the wall what was done at it, and a turn what needs the machine as it stands. With the
+ * state of the job, what brings water or power on is a gate as well, over all that the laws want back first. O(steps · covers).
  */
-export function gates(family: Family, plan: readonly ReturnStep[], assembly?: Pick<Assembly, 'under'>): Gate[] {
+export function gates(
+  family: Family,
+  plan: readonly ReturnStep[],
+  assembly?: Pick<Assembly, 'under'>,
+  state?: JobState,
+): Gate[] {
   const covers = plan.flatMap((step, at) =>
     step.moves.flatMap(({ move }) => zonesOpenedBy(move).map(zone => ({ zone, at, number: step.number }))),
   )
-  const found = new Map<number, Omit<Gate, keyof BehindIt> & { hidden: ReturnStep[] }>()
+  const found = new Map<number, Omit<Gate, keyof BehindIt> & { hidden: ReturnStep[]; also: ReturnStep[] }>()
   for (const { zone, at } of covers) {
     const { step, debts, owes } = plan[at]!
     const closed = debts.length > 0 && owes === 0
-    const gate = found.get(at) ?? { at, step: step.id, zones: [], closed, hidden: [] }
+    const gate = found.get(at) ?? { at, step: step.id, zones: [], closed, hidden: [], also: [] }
     if (!gate.zones.includes(zone)) gate.zones.push(zone)
     found.set(at, gate)
   }
@@ -71,26 +83,50 @@ export function gates(family: Family, plan: readonly ReturnStep[], assembly?: Pi
     const zone = step.step.zone
     // A turn is done to the machine as a whole: it lies behind nothing.
     if (!zone || step.step.moves.every(m => traitsOf(m).turns)) continue
-    const over = covers.filter(c => c.number < step.number && liesIn(family, zone, c.zone))
-    if (over.length === 0) continue
+    const before = new Set(covers.flatMap(c => (c.number < step.number && liesIn(family, zone, c.zone) ? c.zone : [])))
+    if (before.size === 0) continue
     const levels = new Map<string, number>()
-    for (const c of over) levels.set(c.zone, Math.max(levels.get(c.zone) ?? -1, c.at))
-    found.get(Math.min(...levels.values()))!.hidden.push(step)
+    // A cover that came off later is a way in as well, while it is off.
+    for (const c of covers) if (before.has(c.zone)) levels.set(c.zone, Math.max(levels.get(c.zone) ?? -1, c.at))
+    const first = Math.min(...levels.values())
+    for (const at of new Set(levels.values())) found.get(at)![at === first ? 'hidden' : 'also'].push(step)
   }
-  const covered = [...found.values()].map(({ hidden, ...gate }): Gate => ({ ...gate, ...behindIt(hidden) }))
-  const others = [...turnGates(plan), ...wallGates(family, plan), ...(assembly ? partGates(plan, assembly, found) : [])]
+  const covered = [...found.values()].map(({ hidden, also, ...gate }): Gate => {
+    const behind = behindIt(hidden)
+    const doubtful = gate.closed ? [] : stillOwedOf(mayLieBehind(family, plan, gate, [...hidden, ...also]))
+    return { ...gate, ...behind, behind: [...behind.behind, ...stillOwedOf(also.toReversed())], doubtful }
+  })
+  const others = [
+    ...turnGates(plan),
+    ...wallGates(family, plan),
+    ...(assembly ? partGates(plan, assembly, found) : []),
+    ...(state ? switchGates(family, plan, state) : []),
+  ]
   return [...covered, ...others].sort((a, b) => a.at - b.at)
 }
 
 const stillOwedOf = (steps: readonly ReturnStep[]): Debt[] => steps.flatMap(r => r.debts.filter(d => owedCount(d) > 0))
 
-type BehindIt = Pick<Gate, 'behind' | 'counts' | 'hides'>
+type BehindIt = Pick<Gate, 'behind' | 'doubtful' | 'counts' | 'hides'>
 /** What a gate says of the steps behind it, given in the order of the plan. */
 const behindIt = (hidden: readonly ReturnStep[]): BehindIt => ({
   behind: stillOwedOf(hidden.toReversed()),
+  doubtful: [],
   counts: countsOf(hidden),
   hides: hidden.map(r => r.step.id),
 })
+
+/** What brings water or power on, as gates: over what the laws want back first. */
+const switchGates = (family: Family, plan: readonly ReturnStep[], state: JobState): Gate[] =>
+  plan.flatMap(({ step, moves, debts, owes }, at): Gate[] => {
+    const brings = moves.flatMap(m => traitsOf(m.move).restores ?? [])[0]
+    if (!brings || owes === 0) return []
+    const own = new Set(debts.map(d => d.id))
+    const first = (brings === 'power' ? beforePower : beforeWater)(state, family).flatMap(o =>
+      own.has(o.debt.id) ? [] : o.debt,
+    )
+    return [{ at, step: step.id, zones: [], brings, closed: false, ...behindIt([]), behind: first.reverse() }]
+  })
 
 /** The parts of a return as gates: over what the plan has before them, as long as something of that is owed. */
 function partGates(
@@ -153,6 +189,7 @@ function turnGates(plan: readonly ReturnStep[]): Gate[] {
         turn: { from, to, falls: loose.map(s => s.part) },
         closed: false,
         behind,
+        doubtful: [],
         counts: [],
         hides: [],
       },
@@ -161,7 +198,8 @@ function turnGates(plan: readonly ReturnStep[]): Gate[] {
 }
 
 /** What a gate does, in words that go on from its step: `closes rear and base`, `turns it upright`, `puts the drive motor over it`. */
-export function gateSays({ turn, wall, over, zones }: Gate, family: Family): Phrase {
+export function gateSays({ brings, turn, wall, over, zones }: Gate, family: Family): Phrase {
+  if (brings) return brings === 'power' ? say`brings power on` : say`brings water on`
   if (turn) return say`turns it ${{ say: turn.to }}`
   if (wall) return say`puts it back to the wall`
   if (over) return say`puts the ${bare(over)} over it`
@@ -183,13 +221,15 @@ export function reachLeft(all: readonly Gate[], plan: readonly ReturnStep[], at:
   const number = new Map(plan.map(r => [r.step.id, r.number]))
   const back = plan.filter(r => r.debts.some(d => settledCount(d) > 0)).map(r => r.number)
   const earliest = Math.min(...back)
+  const near = new Set<string>()
   return all
-    .filter(gate => !gate.closed && gate.at >= at)
+    .filter(gate => !gate.closed && !gate.brings && gate.at >= at)
     .flatMap(gate =>
       gate.behind
         .filter(debt => settledCount(debt) === 0 && number.get(debt.step)! > earliest)
         .map(debt => ({ debt, gate, steps: gate.at - at })),
     )
+    .filter(({ debt }) => !near.has(debt.id) && near.add(debt.id) !== undefined)
 }
 
 /** What is still owed behind gates that are closed already: it cannot be reached unless they are opened again. */

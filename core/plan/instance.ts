@@ -33,12 +33,10 @@ export interface Instance {
   /** How the machine stands now, and how it stands in the end; the empty text where that is all one. */
   stands: string
   home: string
-  /** The posture in which a step leaves the machine; the empty text where that is how it needs it. */
-  leaves: readonly string[]
   holdings: readonly Holding[]
 }
 /** An instance without postures to begin and end with, and with nothing that could fall. */
-export const ungrounded = { stands: '', home: '', leaves: [], holdings: [] } as const
+export const ungrounded = { stands: '', home: '', holdings: [] } as const
 
 /** The five figures in one number: each fits below the next for up to 700 steps. */
 export const unit = { distance: 1, tools: 2 ** 18, turns: 2 ** 28, broken: 2 ** 38, unsafe: 2 ** 48 }
@@ -112,7 +110,7 @@ export function turnsOf(
       }),
     )
     placed.add(s)
-    all = cheapest(next.map(there => turned(there, on.leaves[s] ?? '')))
+    all = cheapest(next)
   }
   const [best] = all.map(there => turned(there, on.home)).sort(less)
   return { turns: best!.turns, unsafe: best!.unsafe, along: best!.along }

@@ -6,11 +6,11 @@ import { act, toolsFor } from '../moves/move.ts'
 import { traitsOf } from '../moves/registry.ts'
 import { nested, say, type Phrase } from '../words/phrase.ts'
 import { why as whyOf, type Arc } from './arc.ts'
-import { contradiction } from './contradiction.ts'
+import { giveUp } from './give-up.ts'
 import { mirror, type ReturnStep } from './mirror.ts'
 import { precedence } from './precedence.ts'
 import { costOf, noCost, turnsOf, type Cost, type Holding, type Instance } from './instance.ts'
-import { alsoIn, holdingsOf, needsOf, onlyTurns, withTurns } from './turns.ts'
+import { alsoIn, holdingsOf, needsOf, isTurn, withTurns } from './turns.ts'
 import { bestOrder, type Found } from './best-order.ts'
 
 /** A step that does not stand where the mirror has it, and why. */
@@ -38,8 +38,9 @@ export interface ReturnPlan {
   bound: Cost
   /** Arcs that the plain mirror would break. */
   breaks: Arc[]
-  /** The shortest cycle, when the arcs contradict each other; the mirror stands then. */
+  /** The shortest cycle, when the arcs contradict each other; and the arcs that were given up so that the others hold. */
   contradiction: Arc[] | null
+  given: Arc[]
   /** What was searched, to search it longer elsewhere; null where no search was needed. */
   on: Instance | null
   /** The steps that are left, as the mirror has them: those of `on`. */
@@ -70,7 +71,6 @@ function instance(
     tool: rest.map(r => r.moves.flatMap(m => toolsFor(m.move))[0] ?? ''),
     stands: stance(state).posture,
     home: homeOf(state),
-    leaves: rest.map(r => r.step.moves.flatMap(m => traitsOf(m).turns?.from ?? [])[0] ?? ''),
     holdings: holdings.map(({ seat, by }) => ({ seat, by })),
   }
 }
@@ -122,6 +122,8 @@ interface Problem {
   arcs: Arc[]
   /** Arcs that the plain mirror would break. */
   breaks: Arc[]
+  given: Arc[]
+  contradiction: Arc[] | null
   holdings: ReturnType<typeof holdingsOf>
   on: Instance
 }
@@ -129,27 +131,30 @@ interface Problem {
 function problemOf(state: JobState, family: Family): Problem {
   const plain = mirror(state)
   const assembly = assemblyOfJob(state, family)
-  const arcs = precedence(
+  const all = precedence(
     state,
     family,
-    plain.filter(r => !onlyTurns(r)),
+    plain.filter(r => !isTurn(r)),
     assembly,
   )
+  const { arcs, given, contradiction } = giveUp(all)
   const place = new Map(plain.map((r, i) => [r.step.id, i]))
   const breaks = arcs.filter(a => place.get(a.first)! > place.get(a.then)!)
   // A step that owes nothing of its own, a mark, is done when something after it is.
   const touched = plain.findLastIndex(r => r.debts.some(d => settledCount(d) > 0))
   const isDone = (r: ReturnStep, i: number) => (r.debts.length > 0 ? r.owes === 0 : i < touched)
   const left = plain.filter((r, i) => !isDone(r, i))
-  const rest = left.filter(r => !onlyTurns(r))
+  const rest = left.filter(r => !isTurn(r))
   const holdings = holdingsOf(state, assembly, rest)
   return {
     done: plain.filter(isDone),
     rest,
-    turns: left.filter(onlyTurns),
+    turns: left.filter(isTurn),
     assembly,
     arcs,
     breaks,
+    given,
+    contradiction,
     holdings,
     on: instance(state, rest, arcs, holdings),
   }
@@ -164,52 +169,50 @@ function quick(on: Instance): Found {
 /** How many states go on side by side where the search is cut short: fewer the more steps there are, so that a hand does not wait. */
 const narrow = (steps: number): number => Math.max(1, Math.min(12, Math.floor(40_000 / steps ** 2)))
 
+/** The mirror, with what brings water or power on put off until all that must come before it is done. */
+function safeMirror(rest: readonly ReturnStep[]): number[] {
+  const brings = (r: ReturnStep) =>
+    (r.moves.flatMap(m => traitsOf(m.move).restores ?? [])[0] ?? '') as '' | 'water' | 'power'
+  const rank = { '': 0, water: 1, power: 2 }
+  return [...rest.keys()].sort((a, b) => rank[brings(rest[a]!)] - rank[brings(rest[b]!)] || a - b)
+}
+
 /**
  * The return as it is planned: what is done stays where it is, the rest is a linear extension of the precedence of least cost
- * (preferences broken, turns, changes of tool, distance from the mirror). Where the arcs contradict each other, or a person took the
- * mirror, the mirror stands. `solve` finds the order; where its search is cut short the plan says that it is not proven best, and by
- * how much at most.
+ * (preferences broken, turns, changes of tool, distance from the mirror). Where the arcs contradict each other the weakest are given up,
+ * never one of safety. Where a person took the mirror, it stands, but for water and power, which come on last whoever asks. `solve` finds the
+ * order; where its search is cut short the plan says that it is not proven best, and by how much at most.
  */
 export function planReturn(state: JobState, family: Family, solve: Solve = on => quick(on)): ReturnPlan {
-  const { done, rest, turns, assembly, arcs, breaks, holdings, on } = problemOf(state, family)
-  const cycle = contradiction(arcs)
+  const { done, rest, turns, assembly, arcs, breaks, given, contradiction, holdings, on } = problemOf(state, family)
   const left = rest.map(r => r.step.id)
   const open = new Set(left)
+  const planned = (order: readonly number[], found: Pick<ReturnPlan, 'cost' | 'proven' | 'bound'>) => ({
+    steps: [...done, ...withTurns(order, rest, turns, on, holdings)],
+    arcs,
+    assembly,
+    breaks,
+    given,
+    contradiction,
+    left,
+    ...found,
+  })
   // Where no arc of what is left speaks against the mirror and it turns nothing that could fall, no order is better: every other
   // breaks a preference.
   const keeps = breaks.every(a => !open.has(a.first) || !open.has(a.then))
   const asRecorded = [...rest.keys()]
-  if (cycle || state.plainMirror || (keeps && turnsOf(on, asRecorded).unsafe === 0)) {
-    const cost = costOf(on, asRecorded)
-    const proven = keeps && !cycle
-    const bound = proven ? cost : noCost
-    return {
-      steps: [...done, ...withTurns(asRecorded, rest, turns, on, holdings)],
-      departures: [],
-      arcs,
-      assembly,
-      cost,
-      proven,
-      bound,
-      breaks,
-      contradiction: cycle,
-      on: null,
-      left,
-    }
+  if (state.plainMirror || (keeps && turnsOf(on, asRecorded).unsafe === 0)) {
+    const order = state.plainMirror ? safeMirror(rest) : asRecorded
+    const cost = costOf(on, order)
+    return { ...planned(order, { cost, proven: keeps, bound: keeps ? cost : noCost }), departures: [], on: null }
   }
-  const { order, cost, proven, bound } = solve(on, left, quick)
-  const ordered = order.map(i => rest[i]!)
+  const { order, ...found } = solve(on, left, quick)
   return {
-    steps: [...done, ...withTurns(order, rest, turns, on, holdings)],
-    departures: departures(ordered, arcs),
-    arcs,
-    assembly,
-    cost,
-    proven,
-    bound,
-    breaks,
-    contradiction: null,
+    ...planned(order, found),
+    departures: departures(
+      order.map(i => rest[i]!),
+      arcs,
+    ),
     on,
-    left,
   }
 }

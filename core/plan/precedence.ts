@@ -1,6 +1,7 @@
 import { assemblyOfJob, type Assembly } from '../assembly/assembly.ts'
 import type { Bond } from '../assembly/bond.ts'
 import type { JobState, StepState } from '../log/state.ts'
+import { letsWaterOut } from '../laws/water.ts'
 import { liesIn, zoneTitle, type Family } from '../machine/families.ts'
 import { traitsOf } from '../moves/registry.ts'
 import type { Traits } from '../moves/traits.ts'
@@ -20,11 +21,12 @@ const byBond: Record<Bond, { reason: ArcReason; first: 'part' | 'step' }> = {
   'runs over': { reason: 'holds', first: 'part' },
 }
 const bound = ({ liaisons }: Assembly): Arc[] =>
-  liaisons.flatMap(({ kind, part, step }): Arc[] => {
+  liaisons.flatMap(({ kind, part, step, source }): Arc[] => {
     if (!part.step) return []
     const { reason, first } = byBond[kind]
     const [before, after] = first === 'part' ? [part.step, step] : [step, part.step]
-    return [{ first: before, then: after, reason, about: part.name.text.toLowerCase() }]
+    const about = part.name.text.toLowerCase()
+    return [{ first: before, then: after, reason, about, ...(source === 'derived' && { likely: true as const }) }]
   })
 
 /** What lies in a zone comes back before the covers that were off when it was recorded close that zone. */
@@ -53,10 +55,10 @@ function walls(steps: readonly ReturnStep[], family: Family): Arc[] {
 }
 
 const restores = (s: ReturnStep, what: Traits['restores']) => s.step.moves.some(m => traitsOf(m).restores === what)
-const wet = (s: ReturnStep) => s.step.moves.some(m => traitsOf(m).wet)
 
-/** Every joint and drain is closed before water comes on; power comes last. */
-function isolation(steps: readonly ReturnStep[]): Arc[] {
+/** All that lets water out is closed before water comes on; power comes last. */
+function isolation(steps: readonly ReturnStep[], family: Family): Arc[] {
+  const wet = (s: ReturnStep) => s.step.moves.some(m => letsWaterOut(m, family, s.step.zone))
   const arc = (first: ReturnStep, then: ReturnStep, about: Phrase): Arc => ({
     first: first.step.id,
     then: then.step.id,
@@ -126,7 +128,7 @@ export function precedence(
   const here = new Set(steps.map(s => s.step.id))
   const all = [
     ...said(state),
-    ...isolation(steps),
+    ...isolation(steps, family),
     ...hides(steps, family),
     ...walls(steps, family),
     ...bound(assembly),

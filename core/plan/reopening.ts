@@ -1,5 +1,5 @@
 import { settledOf } from '../log/state.ts'
-import type { ReturnStep } from './mirror.ts'
+import { recordedStep, type ReturnStep } from './mirror.ts'
 
 /** What is given back when a step is opened again: the body of its event. */
 export interface Reopened {
@@ -18,7 +18,7 @@ export function reopening(plan: readonly ReturnStep[], step: string): Reopened[]
     .filter(r => r.step.backTo !== undefined && r.step.backTo >= back)
     .sort((a, b) => (a.step.backTo! < b.step.backTo! ? 1 : -1))
     .map(r => ({
-      step: r.step.id,
+      step: recordedStep(r),
       debts: r.debts.flatMap(settledOf),
     }))
     .filter(r => r.debts.length > 0)

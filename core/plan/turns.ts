@@ -1,27 +1,38 @@
 import type { Assembly } from '../assembly/assembly.ts'
+import { isWeighty } from '../assembly/catalogue.ts'
 import { entriesOf } from '../log/entry.ts'
 import { owedCount, type Debt, type JobState, type StepState } from '../log/state.ts'
 import type { Posture } from '../machine/postures.ts'
-import { homeOf } from '../machine/stance.ts'
+import { homeOf, stance } from '../machine/stance.ts'
 import { traitsOf, type Move } from '../moves/registry.ts'
 import type { Arc } from './arc.ts'
 import { turnsOf, type Holding, type Instance } from './instance.ts'
-import type { ReturnStep } from './mirror.ts'
+import type { ReturnMove, ReturnStep } from './mirror.ts'
+import { onlyTurns, piecesOf } from './pieces.ts'
 
 const turnOf = (move: Move) => traitsOf(move).turns
-/** True when a step only turns the machine: it is a fact of the descent and has no step of its own on the way back. */
-export const onlyTurns = (r: ReturnStep): boolean => r.step.moves.every(m => turnOf(m) !== undefined)
+/**
+ * True when a step only turns the machine, with what that needs under it or over it: it is a fact of the descent and has no step of its own
+ * on the way back. One whose turn is taken back already is no turn any more: what it left in is taken away by itself.
+ */
+export const isTurn = (r: ReturnStep): boolean =>
+  onlyTurns(r.step.moves) &&
+  (r.owes === 0 || r.moves.some(m => turnOf(m.move) !== undefined && m.debts.some(d => owedCount(d) > 0)))
 
-/** In which posture each step was done: as it was told, else after the turns before it. */
+/** In which posture each step was done, and each piece of one by its own id: as it was told, else after the turns before it. */
 export function posturesOf(state: JobState): Map<string, Posture> {
   const found = new Map<string, Posture>()
   let at = homeOf(state)
   for (const id of state.order) {
     const step = state.steps.get(id)!
-    const turned = step.moves.flatMap(m => turnOf(m) ?? []).at(-1)
-    at = turned?.to ?? at
+    const turns = step.moves.some(turnOf)
     // What was told of a step that turns the machine is how it stood before.
-    found.set(id, turned ? at : ((step.posture as Posture | undefined) ?? at))
+    const told = turns ? undefined : (step.posture as Posture | undefined)
+    found.set(id, told ?? at)
+    for (const piece of piecesOf(step)) {
+      at = piece.moves.flatMap(m => turnOf(m) ?? []).at(-1)?.to ?? at
+      found.set(piece.id, told ?? at)
+    }
   }
   return found
 }
@@ -36,14 +47,9 @@ export function needsOf(state: JobState, rest: readonly ReturnStep[], arcs: read
   const onBench = new Set(arcs.filter(a => a.reason === 'rides on').map(a => a.first))
   return rest.map(r => {
     if (needsHome(r)) return home
+    if (onlyTurns(r.step.moves)) return ''
     return onBench.has(r.step.id) ? '' : postures.get(r.step.id)!
   })
-}
-
-/** The steps of the descent after the last one that turned the machine. */
-export function sinceLastTurn(state: JobState): ReadonlySet<string> {
-  const order = state.order.toArray()
-  return new Set(order.slice(order.findLastIndex(id => state.steps.get(id)!.moves.some(turnOf)) + 1))
 }
 
 const needsHome = (r: ReturnStep) => r.step.moves.some(m => traitsOf(m).restores || traitsOf(m).wall)
@@ -64,8 +70,9 @@ export function alsoIn(state: JobState, rest: readonly ReturnStep[]): readonly (
 }
 
 /**
- * What is not light, and the steps that are left of those that bring it to its seat and fasten it. What was unfastened where it is counts
- * only when that was done after the last turn of the descent: what stayed on through a turn is held by something else.
+ * What is not light, and the steps that are left of those that bring it to its seat and fasten it. What was unfastened where it is and never
+ * came off counts where it can be fastened again as the machine stands: else no order helps, and it is asked about before the turn. Of what
+ * nobody knows how heavy it is the plan makes nothing.
  */
 export function holdingsOf(
   state: JobState,
@@ -73,11 +80,12 @@ export function holdingsOf(
   rest: readonly ReturnStep[],
 ): (Holding & { part: string })[] {
   const index = new Map(rest.map((r, i) => [r.step.id, i]))
-  const sinceTurned = sinceLastTurn(state)
+  const postures = posturesOf(state)
+  const { posture: stands } = stance(state)
   return assembly.parts.flatMap(part => {
-    if (part.mass === 'light') return []
+    if (!isWeighty(part.mass)) return []
     const fasteners = assembly.liaisons.filter(l => l.kind === 'fastens' && l.part === part)
-    if (part.step === null && !fasteners.some(l => sinceTurned.has(l.step))) return []
+    if (part.step === null && !fasteners.some(l => postures.get(l.step) === stands)) return []
     const by = [...new Set(fasteners.flatMap(l => index.get(l.step) ?? []))]
     return by.length ? [{ part: part.name.text, seat: index.get(part.step ?? '') ?? -1, by }] : []
   })
@@ -92,28 +100,37 @@ interface Owed {
   from: Posture
   /** Debts of the same step that are settled. */
   also: readonly Debt[]
+  /** What the turn has under it or over it, and goes with it. */
+  besides: readonly ReturnMove[]
 }
 
 const owedTurns = (turns: readonly ReturnStep[]): Owed[] =>
   turns.flatMap(({ step, number, moves, debts }) => {
-    const owed = moves.flatMap(({ move, debts }) =>
+    const turning = moves.filter(m => turnOf(m.move) !== undefined)
+    const owed = turning.flatMap(({ move, debts }) =>
       // The move is the inverse: it leads back to where the recorded turn came from.
-      debts.filter(d => owedCount(d) > 0).map(debt => ({ step, number, move, debt, from: turnOf(move)!.to, also: [] })),
+      debts
+        .filter(d => owedCount(d) > 0)
+        .map(debt => ({ step, number, move, debt, from: turnOf(move)!.to, also: [], besides: [] })),
     )
-    // What of the same step is back already stays with it.
+    // What of the same step is back already stays with it, and what is under the machine goes with its first turn.
+    const besides = moves.filter(m => !turning.includes(m) && m.debts.some(d => owedCount(d) > 0))
     const also = debts.filter(d => owedCount(d) === 0)
-    return owed.map((o, i) => (i === 0 ? { ...o, also } : o))
+    return owed.map((o, i) => (i === 0 ? { ...o, also, besides } : o))
   })
 
 /** The id of a turn that nobody recorded: that of the step for which it is made, told from it by its first digit. */
 const anew = (id: string, n: number): string =>
   `${((Number.parseInt(id[0]!, 16) + 1 + n) % 16).toString(16)}${id.slice(1)}`
 
-/** One step that settles recorded turns at once; their moves are one: that of the first of them. */
+/** One step that settles recorded turns at once; their moves are one: that of the first of them. What was under the machine goes with it. */
 function turnStep(settled: readonly Owed[]): ReturnStep {
   const { step, number, move } = settled.at(-1)!
-  const debts = settled.flatMap(t => [t.debt, ...t.also])
-  return { step, number, moves: [{ move, debts }], debts, owes: settled.length }
+  const turned = settled.flatMap(t => [t.debt, ...t.also])
+  const besides = settled.flatMap(t => t.besides)
+  const debts = [...besides.flatMap(m => m.debts), ...turned]
+  const owes = debts.reduce((sum, d) => sum + owedCount(d), 0)
+  return { step, number, moves: [...besides, { move, debts: turned }], debts, owes }
 }
 
 /**
@@ -160,7 +177,6 @@ export function withTurns(
     turn(along[i] as Posture | '', r)
     done.push(r)
     if (along[i] !== '') here.push(r.step.id)
-    turn((on.leaves[s] ?? '') as Posture | '', r)
   }
   const last = done.at(-1) ?? turns[0]
   if (last) turn(on.home as Posture | '', last)

@@ -15,7 +15,7 @@ import {
   turns,
   type Circuit,
   type Side,
-} from './part-work.ts'
+} from '../assembly/part-work.ts'
 
 /** One move of the descent that has to be proved, with the number of its step. */
 export interface Opened {

@@ -1,12 +1,13 @@
-import { entriesOf } from '../log/entry.ts'
+import { mainsOf } from '../laws/mains.ts'
+import { letsWaterOut } from '../laws/water.ts'
 import type { JobState } from '../log/state.ts'
-import { guardedIn, liesIn, type Family, type Hazard } from '../machine/families.ts'
+import { guardsOver, liesIn, type Family, type Hazard } from '../machine/families.ts'
 import { stance } from '../machine/stance.ts'
 import { traitsOf } from '../moves/registry.ts'
 import { zonesOpenedBy } from '../plan/gates.ts'
 import type { ReturnStep } from '../plan/mirror.ts'
 import type { ReturnPlan } from '../plan/plan.ts'
-import { isSettled, plugTold, triedOf, type Result, type Tried } from './results.ts'
+import { isSettled, triedOf, type Result, type Tried } from './results.ts'
 import { isPowered, type Stage, type Trial } from './trial.ts'
 
 /** How the machine stands when something is done: water on, power on, and the covers that are off, by their steps. */
@@ -23,13 +24,12 @@ export type ProofEntry = { lanes: Lanes } & (
   /** Steps of the return are done. */
   | { does: 'fit'; steps: readonly string[] }
 )
-/** A cover that stays off until something was seen, and whether power may come on before it is back. */
+/** A cover that stays off until something was seen with the plug out, and what it guards: it is back before power comes on. */
 export interface Waiting {
   step: string
   /** The trials for which it waits. */
   until: readonly string[]
-  guards: readonly Hazard[]
-  withPower: boolean
+  guards: ReadonlyMap<Hazard, readonly string[]>
 }
 /** What is to be proved of a job before it is closed, in the order in which it is safe and opens least. */
 export interface Proof extends Tried {
@@ -45,23 +45,12 @@ const restores = (r: ReturnStep, what: 'water' | 'power') =>
   r.moves.some(({ move }) => traitsOf(move).restores === what)
 const isWall = (r: ReturnStep) => r.moves.some(({ move }) => traitsOf(move).wall)
 
-/** True while the plug is in: as the return settled it, or as it was told during the proof, whichever was later. */
-function isPlugged(state: JobState, steps: readonly ReturnStep[]): boolean {
-  const power = steps.filter(r => restores(r, 'power'))
-  if (power.some(isOwed)) return false
-  const since = power.reduce((last, r) => (r.step.backTo && r.step.backTo > last ? r.step.backTo : last), '')
-  const told = entriesOf(state, 'proof-done').findLast(
-    ({ body, at }) => at > since && (body.trial === plugTold.in || body.trial === plugTold.out),
-  )
-  return told?.body.trial !== plugTold.out
-}
-
 /** How the machine stands now, for who proves it. */
 function lanesNow(state: JobState, steps: readonly ReturnStep[]): Lanes {
   const { isolated } = stance(state)
   return {
     water: !isolated.some(what => what === 'cold water' || what === 'hot water'),
-    power: isPlugged(state, steps),
+    power: mainsOf(state, 'power') !== 'off',
     off: steps.filter(r => isOwed(r) && zonesOf(r).length > 0).map(r => r.step.id),
   }
 }
@@ -95,8 +84,8 @@ function coversOver(owed: readonly ReturnStep[], looks: readonly Trial[], family
 
 /**
  * What is to be proved of a job, and when: by hand, water, power, spin, load, and a last look. What stands open is fitted on the way; a cover that lets the
- * eye see a joint waits until that was seen, with the plug out; with power on only where it guards nothing that turns or is live. Results
- * that count stand first, in the order in which they were told. O(steps · (arcs + trials)).
+ * eye see a joint waits until that was seen, with the plug out: whatever a cover of a washer hides turns, is live, or lies beside what is, and
+ * so all of them are on before power. Results that count stand first, in the order in which they were told. O(steps · (arcs + trials)).
  */
 export function proofOf(state: JobState, family: Family, { steps, arcs }: Pick<ReturnPlan, 'steps' | 'arcs'>): Proof {
   const { trials, results } = triedOf(state, family)
@@ -121,18 +110,17 @@ export function proofOf(state: JobState, family: Family, { steps, arcs }: Pick<R
   const turned = plain.slice(0, plain.findLastIndex(r => r.turn) + 1)
   const upright = plain.slice(turned.length)
   const seenDry = [...at('hand').filter(t => t.looksInto), ...at('water')]
-  const overWater = coversOver(upright, seenDry, family)
-  const overRun = coversOver(upright, at('power'), family)
-  const guards = (r: ReturnStep) => guardedIn(family, zonesOf(r))
+  const wet = new Set(
+    upright.filter(r => r.moves.some(m => letsWaterOut(m.move, family, r.step.zone))).map(r => r.step.id),
+  )
+  // What must be on before a way out for water can be closed cannot wait for water.
+  const overWater = new Map(
+    [...coversOver(upright, seenDry, family)].filter(([r]) => [...after([r.step.id], arcs)].every(s => !wet.has(s))),
+  )
   const idsOf = (of: Iterable<ReturnStep>) => [...of].map(r => r.step.id)
-  const mayRun = [...overRun.keys()].filter(r => guards(r).length === 0)
-  const lateSteps = after(idsOf(mayRun), arcs)
-  const waitsForWater = after(idsOf([...overWater.keys(), ...mayRun]), arcs)
-  const [early, beforePower, late] = [
-    [...turned, ...upright.filter(r => !waitsForWater.has(r.step.id))],
-    upright.filter(r => waitsForWater.has(r.step.id) && !lateSteps.has(r.step.id)),
-    upright.filter(r => lateSteps.has(r.step.id)),
-  ]
+  const waitsForWater = after(idsOf(overWater.keys()), arcs)
+  const early = [...turned, ...upright.filter(r => !waitsForWater.has(r.step.id))]
+  const beforePower = upright.filter(r => waitsForWater.has(r.step.id))
 
   let lanes = now
   const restored = new Set<string>()
@@ -165,14 +153,10 @@ export function proofOf(state: JobState, family: Family, { steps, arcs }: Pick<R
   }
   if (power.length + runs.length > 0) {
     turn('water', true)
-    if (power.length === 0) fit(late)
     turn('power', true)
     tries(power)
-    if (power.length) fit(late)
-    turn('power', true)
     tries(runs)
   } else {
-    fit(late)
     const rest = owed.filter(isSwitch)
     if (rest.some(r => restores(r, 'water'))) turn('water', true)
     if (rest.some(r => restores(r, 'power'))) turn('power', true)
@@ -181,11 +165,10 @@ export function proofOf(state: JobState, family: Family, { steps, arcs }: Pick<R
   const wall = owed.filter(isWall)
   if (wall.length) entries.push({ does: 'fit', steps: idsOf(wall), lanes })
 
-  const waiting = [...new Set([...overWater.keys(), ...mayRun])].map(r => ({
+  const waiting = [...overWater].map(([r, until]) => ({
     step: r.step.id,
-    until: [...(overWater.get(r) ?? []), ...(mayRun.includes(r) ? overRun.get(r)! : [])].map(t => t.id),
-    guards: guards(r),
-    withPower: mayRun.includes(r),
+    until: until.map(t => t.id),
+    guards: guardsOver(family, zonesOf(r)),
   }))
   return { entries, waiting, trials, results, now }
 }

@@ -9,9 +9,6 @@ import { trialsOf } from './trials.ts'
 /** What became of a trial, as it was told last. */
 export type Result = EntryOf<'proof-done'> & { id: string }
 
-/** The names under which the plug is pulled and put in during the proof, beside what the return settles. */
-export const plugTold = { in: 'plug in', out: 'plug out' } as const
-
 /** True when nothing of what a move opened is owed any more. */
 export const isShut = (state: JobState, { move }: Pick<Opened, 'move'>): boolean =>
   apply(move).every(change => {

@@ -1,9 +1,10 @@
 import { anatomy, zoneTitle, type Family } from '../machine/families.ts'
+import { toOpen } from '../machine/to-open.ts'
 import { traitsOf } from '../moves/registry.ts'
 import { text } from '../words/language.ts'
 import { list, say, type Phrase } from '../words/phrase.ts'
 import type { Opened, Work } from './opened.ts'
-import { circuits, type Circuit, type Side } from './part-work.ts'
+import { circuits, type Circuit, type Side } from '../assembly/part-work.ts'
 import type { Trial } from './trial.ts'
 
 /** So many seconds a joint is looked at: a drop takes that long to gather. */
@@ -138,7 +139,10 @@ const interlock: Record<Family, CircuitTrial> = {
   },
 }
 
-const bySide: Record<Side, { name: Phrase; say: (what: Phrase, where: Phrase) => Phrase; sure: Phrase }> = {
+const bySide: Record<
+  Side,
+  { name: Phrase; say: (what: Phrase, where: Phrase, isShut: boolean) => Phrase; sure: Phrase }
+> = {
   pressure: {
     name: say`look, water on`,
     say: (what, where) => say`Water is on. Look at ${what}${where} for a minute.`,
@@ -151,7 +155,10 @@ const bySide: Record<Side, { name: Phrase; say: (what: Phrase, where: Phrase) =>
   },
   running: {
     name: say`look while it runs`,
-    say: (what, where) => say`While it fills and pumps, look at ${what}${where} with a torch, hands away.`,
+    say: (what, where, isShut) =>
+      isShut
+        ? say`The covers stay on. While it fills and pumps, look from outside with a torch: under it, at the paper that lies under ${what}.`
+        : say`While it fills and pumps, look at ${what}${where} with a torch, hands away.`,
     sure: say`Dry, and the paper under it stays dry`,
   },
 }
@@ -172,7 +179,7 @@ function looks({ joints }: Work, family: Family): Trial[] {
       id: `look ${side}: ${zone ?? 'anywhere'}`,
       name,
       stage: side === 'running' ? 'power' : 'water',
-      say: words(named(of), where),
+      say: words(named(of), where, zone !== undefined && toOpen(family, zone, []).length > 0),
       sure,
       fails: say`It drips`,
       plain: dry,

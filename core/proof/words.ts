@@ -5,18 +5,19 @@ import { bare, list, say, type Phrase } from '../words/phrase.ts'
 import type { ProofEntry, Waiting } from './proof.ts'
 
 const hazards = { spins: say`turns`, live: say`is live` } as const
+/** What a cover guards, with the things: `what turns (pulley, belt, motor)`. */
+const guarded = (guards: Waiting['guards']): Phrase =>
+  list([...guards].map(([hazard, things]) => say`what ${hazards[hazard]} (${list(things.map(t => bare(t)))})`))
 
 /** The cover that a step of the return puts on, by name. */
 export const coverName = (steps: readonly ReturnStep[], step: string): Phrase =>
   bare(steps.find(r => r.step.id === step)?.moves.flatMap(({ move }) => traitsOf(move).part ?? [])[0] ?? 'cover')
 
 /** Why a cover may wait, and until when. */
-export function waitingWords({ step, guards, withPower }: Waiting, steps: readonly ReturnStep[]): Phrase {
+export function waitingWords({ step, guards }: Waiting, steps: readonly ReturnStep[]): Phrase {
   const cover = coverName(steps, step)
-  if (withPower) return say`The ${cover} may wait until it has run: it guards nothing that turns or is live.`
-  if (guards.length === 0) return say`The ${cover} may wait until that was seen.`
-  const what = guards.length > 1 ? say`${hazards[guards[0]!]} and ${hazards[guards[1]!]}` : hazards[guards[0]!]
-  return say`The ${cover} may wait until that was seen, with the plug out. It guards what ${what}: it is on before power.`
+  const why = guards.size ? say`It guards ${guarded(guards)}: it is on before power.` : say`It is on before power.`
+  return say`The ${cover} may wait until that was seen, with the plug out. ${why}`
 }
 
 /** What is done in an entry of a proof, in a word or two. */

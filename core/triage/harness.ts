@@ -1,7 +1,7 @@
 import type { JobState } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
 import { workOf, type Opened } from '../proof/opened.ts'
-import type { Circuit } from '../proof/part-work.ts'
+import type { Circuit } from '../assembly/part-work.ts'
 import type { CircuitName } from './table/circuits.ts'
 
 /** What the proof calls the circuit that a code names. */

@@ -107,7 +107,7 @@ export function layOut(
   const threads = placed
     .filter(p => p.way === 'back')
     .flatMap(p => {
-      const far = down.get(p.tiles[0]!.step)
+      const far = down.get(profile.down[p.tiles[0]!.number - 1]?.step ?? '')
       const i = order.indexOf(p.tiles[0]!.number)
       const moved = i > 0 && order[i - 1]! < order[i]!
       return far ? [{ x1: far.x + size / 2, x2: p.x - size / 2, y: p.y, moved }] : []

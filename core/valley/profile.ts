@@ -37,10 +37,11 @@ export function profile(
 ): Profile {
   let depth = 0
   let tide = still()
-  const depths = new Map<string, number>()
+  /** By the number of the step: what went back in pieces has one depth. */
+  const depths = new Map<number, number>()
   const down = state.order.toArray().map((id, i): Tile => {
     const step = state.steps.get(id)!
-    depths.set(id, depth)
+    depths.set(i + 1, depth)
     tide = { ...tide }
     for (const change of step.moves.flatMap(apply)) {
       tide[change.item] += change.count
@@ -51,7 +52,7 @@ export function profile(
     return {
       step: id,
       number: i + 1,
-      depth: depths.get(id)!,
+      depth: depths.get(i + 1)!,
       glyphs,
       state: now ? 'now' : 'done',
       tide,
@@ -68,7 +69,7 @@ export function profile(
     return {
       step: r.step.id,
       number: r.number,
-      depth: depths.get(r.step.id)!,
+      depth: depths.get(r.number)!,
       glyphs,
       state: now ? 'now' : done ? 'done' : 'ahead',
       tide,

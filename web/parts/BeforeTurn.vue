@@ -6,15 +6,17 @@ import { Square } from '@lucide/vue'
 import { NButton } from 'naive-ui'
 import { useJob } from '../stores/job.ts'
 
-/** What has to be seen to before the machine is turned, by name; a tap says that it is. */
-const props = defineProps<{ step: string; needs: readonly Need[]; fixed: boolean }>()
+/** What has to be seen to before the machine is turned, or a cover goes on, by name; a tap says that it is. */
+const props = withDefaults(defineProps<{ step: string; needs: readonly Need[]; fixed: boolean; says?: string }>(), {
+  says: 'Before it is turned',
+})
 const job = useJob()
 const seen = (need: Need) => job.act(seeTo(props.step, need))
 </script>
 
 <template>
-  <div v-if="needs.length" class="needs" role="group" aria-label="Before it is turned">
-    <b>Before it is turned</b>
+  <div v-if="needs.length" class="needs" role="group" :aria-label="says">
+    <b>{{ says }}</b>
     <NButton v-for="need in needs" :key="need.id" :disabled="fixed" @click="seen(need)">
       <Square />{{ text(need.says) }}
     </NButton>

@@ -59,7 +59,7 @@ export const useJob = defineStore('job', () => {
   const debts = computed(() => openDebts(state.value))
   const planned = usePlanned(state, family)
   const plan = computed(() => planned.value.steps)
-  const gatesAhead = computed(() => gates(family.value, plan.value, planned.value.assembly))
+  const gatesAhead = computed(() => gates(family.value, plan.value, planned.value.assembly, state.value))
   const stance = computed(() => stanceOf(state.value))
   const closed = computed(() => state.value.closing !== null)
   /** True where nothing of it can be changed here: it is closed, or who works only looks. */

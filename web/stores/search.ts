@@ -60,6 +60,6 @@ export const useSearch = defineStore('search', () => {
   /** Takes a cover off again, and what fastens it, to look behind it; what is under it stays as it is. */
   const openUp = (cover: string) => tell(openToLook(job.planned, cover, `to look for ${current.value!.what}`))
   /** The machine is turned to look; it is owed until it stands again as it stood. */
-  const turn = (to: Posture) => tell(turnAnew(job.state, { from: job.stance.posture, to }, v4(), v4()))
+  const turn = (to: Posture) => tell(turnAnew(job.state, { to }, v4(), v4()))
   return { turn, open, current, chosen, finding, explained, moveOf, report, lookIn, here, explain, openUp, openingOf }
 })

@@ -46,6 +46,21 @@ const when = computed(() =>
   props.ahead === 0 ? 'Gate: this step' : `Gate in ${props.ahead} ${props.ahead === 1 ? 'step' : 'steps'}`,
 )
 const closing = (gate: Gate) => text(gateSays(gate, props.family))
+/** What is said where nothing holds it, and how it is passed all the same. */
+const clear = computed(() =>
+  props.gate.turn
+    ? 'All is held, nothing is left.'
+    : props.gate.brings
+      ? 'Nothing is open that it could hurt.'
+      : 'Nothing is left behind it.',
+)
+const allTheSame = computed(() =>
+  props.gate.turn
+    ? { done: 'turned', act: 'Turn it all the same' }
+    : props.gate.brings
+      ? { done: 'switched on', act: 'Switch it on all the same' }
+      : { done: 'closed', act: 'Pass the gate' },
+)
 const photoOf = (step: string) => job.state.steps.get(step)?.photos.at(-1)?.hash
 /** Far from the gate its debts are only counted: they are settled on the way. */
 const far = computed(() => props.ahead > 3)
@@ -74,9 +89,14 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
       <span v-if="lookedAt" role="status">Photograph it as it is now <kbd>P</kbd>, then lay it over.</span>
     </div>
     <p v-if="far && pieces" class="far">
-      <b class="mono">{{ pieces }}</b> still owed behind it, the nearest {{ text(stillOwed(gate.behind[0]!)) }}.
+      <b class="mono">{{ pieces }}</b> {{ gate.brings ? 'must be back first' : 'still owed behind it' }}, the nearest
+      {{ text(stillOwed(gate.behind[0]!)) }}.
     </p>
-    <ul v-else-if="gate.behind.length" class="behind" aria-label="Still owed behind it">
+    <ul
+      v-else-if="gate.behind.length"
+      class="behind"
+      :aria-label="gate.brings ? 'Must be back first' : 'Still owed behind it'"
+    >
       <li v-for="d in gate.behind" :key="d.id">
         <RouterLink :to="toStep(d.step)" replace>
           <Thumb v-if="held && photoOf(d.step)" :hash="photoOf(d.step)!" />
@@ -85,7 +105,7 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
       </li>
     </ul>
     <p v-else class="clear">
-      {{ gate.turn ? (needs.length ? '' : 'All is held, nothing is left.') : 'Nothing is left behind it.' }}
+      {{ needs.length ? '' : clear }}
     </p>
     <div v-if="unseen.length" class="unseen" role="status">
       <span
@@ -93,7 +113,13 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
       >
       <LinkButton :to="toJob(job.id, 'proof')">Prove it</LinkButton>
     </div>
-    <BeforeTurn v-if="ahead === 0" :step="gate.step" :needs="needs" :fixed="!mayPass" />
+    <BeforeTurn
+      v-if="ahead === 0"
+      :step="gate.step"
+      :needs="needs"
+      :fixed="!mayPass"
+      :says="gate.turn ? 'Before it is turned' : 'Before it is closed'"
+    />
     <p v-if="held && gate.turn?.falls.length" class="falls">
       In place, and nothing holds it: <b>{{ gate.turn.falls.join(', ') }}</b>.
     </p>
@@ -122,10 +148,10 @@ const soon = computed(() => props.nearly.filter(n => !props.held || n.gate.step 
     <form v-if="held && mayPass" class="why" @submit.prevent="emit('pass', reason.trim())">
       <NInput
         v-model:value="reason"
-        :placeholder="`why it is ${gate.turn ? 'turned' : 'closed'} all the same`"
+        :placeholder="`why it is ${allTheSame.done} all the same`"
         :input-props="{ 'aria-label': 'Reason to pass the gate' }"
       />
-      <NButton type="error" attr-type="submit">{{ gate.turn ? 'Turn it all the same' : 'Pass the gate' }}</NButton>
+      <NButton type="error" attr-type="submit">{{ allTheSame.act }}</NButton>
     </form>
   </section>
 </template>

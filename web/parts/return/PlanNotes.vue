@@ -18,6 +18,8 @@ const why = ref('')
 const problem = ref('')
 const departure = computed(() => job.planned.departures.find(d => d.step === props.step))
 const broken = computed(() => job.planned.breaks)
+/** What the plan gave up, so that everything else holds. */
+const given = computed(() => job.planned.given)
 const moved = computed(() => job.planned.departures.length)
 /** A step of the return in few words. */
 function actOf(id: string): string {
@@ -51,7 +53,7 @@ function drop(): void {
       <b>Moved {{ departure.moved }}:</b> {{ text(departure.why) }}.
     </p>
     <div v-if="job.planned.contradiction" class="note danger" role="note">
-      <p><b>These cannot all hold; the order of the descent stands.</b></p>
+      <p><b>These cannot all hold.</b></p>
       <ul>
         <li v-for="arc in job.planned.contradiction" :key="arc.first + arc.then">
           {{ sentence(arc) }}
@@ -60,6 +62,9 @@ function drop(): void {
           </NButton>
         </li>
       </ul>
+      <p v-for="arc in given" :key="arc.first + arc.then">
+        <b>Given up, so that the rest holds:</b> {{ sentence(arc) }}.
+      </p>
       <form v-if="dropping" @submit.prevent="drop">
         <NInput
           v-model:value="why"

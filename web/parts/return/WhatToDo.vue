@@ -11,6 +11,7 @@ import { useBook } from '../../stores/book.ts'
 import { useJob } from '../../stores/job.ts'
 import LearntHere from '../book/LearntHere.vue'
 import Problem from '../Problem.vue'
+import Breaches from '../Breaches.vue'
 import AlignTo from './AlignTo.vue'
 import ComesAfter from './ComesAfter.vue'
 import JoinedFirst from './JoinedFirst.vue'
@@ -52,7 +53,11 @@ const heading = computed(() => {
   if (!props.inHand) return ''
   const { move } = props.inHand
   const { turn } = props.r
-  if (turn && turn.from === turn.to) return text(say`The machine stands ${{ say: turn.to }}, as it stood.`)
+  // What stood under the machine goes with the turn.
+  const besides = turn ? props.r.moves.slice(0, -1).map(m => text(act(m.move))) : []
+  if (turn && turn.from === turn.to)
+    return [...besides, text(say`The machine stands ${{ say: turn.to }}, as it stood.`)].join(' ')
+  if (turn) return [...besides, text(act(props.r.moves.at(-1)!.move))].join(' ')
   return text((isRoute.value && pointByPoint(move)) || act(move))
 })
 const cell = computed(() => props.inHand?.move.cell)
@@ -78,6 +83,7 @@ const dangers = computed(() => [...new Set(props.r.moves.flatMap(m => cautionsFo
       ><template v-if="r.step.title">, {{ r.step.title }}</template>
     </p>
     <h1>{{ heading }}</h1>
+    <Breaches v-if="!fixed" class="shut" />
     <ShutIn v-if="shut.length" class="shut" :shut="shut" />
     <div v-if="cell" class="cell">
       <b class="mono">{{ cell }}</b>

@@ -13,7 +13,7 @@ import type { useStepInHand } from './step-in-hand.ts'
 /** What the hand does with the step of the return in hand: fits the next piece, all of a group, touches a mark, passes the gate, photographs. */
 export function useFitting(
   { plan, index, r, goTo, next }: ReturnType<typeof useStepInHand>,
-  { held, needs, behind, pass, passClean }: ReturnType<typeof useGateInHand>,
+  { gate, held, needs, behind, pass, passClean }: ReturnType<typeof useGateInHand>,
   inside: () => Step | undefined,
 ) {
   const job = useJob()
@@ -26,6 +26,8 @@ export function useFitting(
     () => (problem.value = ''),
   )
   const isLast = computed(() => plan.value.every(p => p.owes === 0) && index.value === plan.value.length - 1)
+  /** What a gate does to the machine, as it is said when it was done. */
+  const done = computed(() => (r.value?.turn ? 'turned' : gate.value?.brings ? 'switched on' : 'closed'))
   const tell = (refusal: string | null) => void (problem.value = refusal ?? '')
 
   /** The strong action: the next piece, else the next step, else the close. */
@@ -33,10 +35,7 @@ export function useFitting(
     if (!r.value) return
     const [need] = needs.value
     if (held.value && need && !behind.value) tell(whyNot(job.act(seeTo(r.value.step.id, need))))
-    else if (held.value)
-      problem.value = r.value.turn
-        ? 'Settle that before the machine is turned, or say why it is turned all the same.'
-        : 'Settle what is behind the gate first, or say why it is closed all the same.'
+    else if (held.value) problem.value = `Settle that first, or say why it is ${done.value} all the same.`
     else if (r.value.owes > 0 && !job.isFixed) {
       passClean()
       tell(refit.fitNext(r.value, how))
@@ -64,7 +63,7 @@ export function useFitting(
   }
   function passGate(reason: string): void {
     if (reason) tell(pass(reason))
-    else problem.value = `Say why it is ${r.value?.turn ? 'turned' : 'closed'} all the same: it stays in the record.`
+    else problem.value = `Say why it is ${done.value} all the same: it stays in the record.`
   }
   const undo = () => tell(refit.undo())
 

@@ -1,7 +1,7 @@
 import { isPassed, passGate } from '@dialytica/core/acts'
 import { whyNot } from '@dialytica/core/log'
 import { beforeCover, proofOf } from '@dialytica/core/proof'
-import { beforeTurn, reachLeft, shutIn, type ReturnStep } from '@dialytica/core/plan'
+import { beforeTurn, doubts, reachLeft, shutIn, type ReturnStep } from '@dialytica/core/plan'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { gate as alarm } from '../../devices/signals.ts'
 import { useJob } from '../../stores/job.ts'
@@ -15,14 +15,14 @@ export function useGateInHand(r: ComputedRef<ReturnStep | undefined>, index: Com
   const gate = computed(() => job.gatesAhead.find(g => g.at >= index.value && !g.closed))
   const ahead = computed(() => (gate.value ? gate.value.at - index.value : 0))
   const passed = computed(() => isPassed(job.state, r.value?.step.id))
-  /** What has to be seen to before this step turns the machine. */
+  /** What has to be seen to before this step turns the machine, or closes over what may lie behind it. */
   const needs = computed(() => {
     const { turn, step, owes } = r.value ?? {}
-    return turn && owes && turn.from !== turn.to
-      ? beforeTurn(job.state, job.family, turn.to, step!.id, job.planned.assembly)
-      : []
+    if (!owes) return []
+    if (turn) return beforeTurn(job.state, job.family, turn.to, step!.id, job.planned.assembly)
+    return gate.value?.at === index.value ? doubts(job.state, gate.value) : []
   })
-  /** This step closes over something that is still owed, or turns the machine before something was seen to. */
+  /** This step closes over something that is still owed, brings water or power on over it, or turns the machine before something was seen to. */
   const held = computed(
     () =>
       gate.value?.at === index.value &&

@@ -7,7 +7,7 @@ import type { Step } from '../log/step.ts'
 import type { Posture } from '../machine/postures.ts'
 import { event, id, opening, recorded as step } from '../test/arbitrary-log.ts'
 import { english } from '../words/english.ts'
-import { beforeTurn } from './before-turn.ts'
+import { beforeTurn } from './turning.ts'
 
 const up = 'upright'
 const front = 'on its front'
@@ -35,14 +35,14 @@ describe('before the machine is turned', () => {
       ['drive motor'],
     ],
     [
-      'not when it stayed on through a turn: something else holds it',
+      'also when it stayed on through a turn: nobody knows what holds it',
       'tipped back',
       [
         step(1, 'outside', turn(up, front)),
         step(2, 'drive', screws('drive motor')),
         step(3, 'outside', turn(front, up)),
       ],
-      [],
+      ['drive motor'],
     ],
     ['a light sensor may hang', 'tipped back', [step(1, 'drive', screws('speed sensor', 1))], []],
     [
@@ -101,6 +101,28 @@ describe('before the machine is turned', () => {
     const seen = state(step(1, 'drive', screws('drive motor')), event('check-done', act.events[0]!.body, 90))
     expect(beforeTurn(seen, 'front-loader', 'tipped back', id(900, 's'))).toEqual([])
     expect(beforeTurn(seen, 'front-loader', 'tipped back', id(901, 's'))).toHaveLength(1)
+  })
+  it('what was seen to before the turn down is asked again before the same turn is taken back', () => {
+    const before = state(step(1, 'drive', screws('drive motor')))
+    const [need] = beforeTurn(before, 'front-loader', 'tipped back', id(4, 's'))
+    const tipped = state(
+      step(1, 'drive', screws('drive motor')),
+      event('check-done', { check: need!.id, passed: true, step: id(4, 's') }, 2),
+      step(4, 'outside', turn(up, 'tipped back')),
+    )
+    expect(beforeTurn(tipped, 'front-loader', up, id(4, 's')).map(n => english(n.thing))).toEqual(['drive motor'])
+  })
+  it('what nobody knows is asked about at once, by its names, and not once it came off', () => {
+    const things = (...events: JobEvent[]) => needs('tipped back', ...events)
+    expect(things(step(1, 'base', screws('blue frobber', 8)), step(2, 'base', screws('thingummy', 2)))).toEqual([
+      'blue frobber and thingummy',
+    ])
+    expect(
+      things(
+        step(1, 'base', screws('blue frobber', 8)),
+        step(2, 'base', { kind: 'remove-part', part: { name: 'blue frobber' } }),
+      ),
+    ).toEqual([])
   })
   it('a step that turns it is not recorded before; any other step is', () => {
     const s = state(step(1, 'drive', screws('drive motor')))

@@ -1,4 +1,4 @@
-import { nameSet } from '../assembly/name-set.ts'
+import { nameSet } from './name-set.ts'
 
 /** What parts of the catalogue do, by their usual names: for what a job has to prove of them. */
 

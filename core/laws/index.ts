@@ -1,0 +1,1 @@
+export { type Breach, breaches } from './breaches.ts'
