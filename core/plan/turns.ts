@@ -3,7 +3,7 @@ import { isWeighty } from '../assembly/catalogue.ts'
 import { entriesOf } from '../log/entry.ts'
 import { owedCount, type Debt, type JobState, type StepState } from '../log/state.ts'
 import type { Posture } from '../machine/postures.ts'
-import { homeOf, stance } from '../machine/stance.ts'
+import { homeOf } from '../machine/stance.ts'
 import { traitsOf, type Move } from '../moves/registry.ts'
 import type { Arc } from './arc.ts'
 import { turnsOf, type Holding, type Instance } from './instance.ts'
@@ -71,7 +71,7 @@ export function alsoIn(state: JobState, rest: readonly ReturnStep[]): readonly (
 
 /**
  * What is not light, and the steps that are left of those that bring it to its seat and fasten it. What was unfastened where it is and never
- * came off counts where it can be fastened again as the machine stands: else no order helps, and it is asked about before the turn. Of what
+ * came off counts where it can be fastened again as the machine lay last: else no order helps, and it is asked about before the turn. Of what
  * nobody knows how heavy it is the plan makes nothing.
  */
 export function holdingsOf(
@@ -81,11 +81,13 @@ export function holdingsOf(
 ): (Holding & { part: string })[] {
   const index = new Map(rest.map((r, i) => [r.step.id, i]))
   const postures = posturesOf(state)
-  const { posture: stands } = stance(state)
+  // How it lay when the last thing came off, however it has been turned since: what counts does not change along the way back.
+  const last = state.order.findLast(id => !state.steps.get(id)!.moves.every(turnOf))
+  const lay = postures.get(last ?? '')
   return assembly.parts.flatMap(part => {
     if (!isWeighty(part.mass)) return []
     const fasteners = assembly.liaisons.filter(l => l.kind === 'fastens' && l.part === part)
-    if (part.step === null && !fasteners.some(l => postures.get(l.step) === stands)) return []
+    if (part.step === null && !fasteners.some(l => postures.get(l.step) === lay)) return []
     const by = [...new Set(fasteners.flatMap(l => index.get(l.step) ?? []))]
     return by.length ? [{ part: part.name.text, seat: index.get(part.step ?? '') ?? -1, by }] : []
   })
