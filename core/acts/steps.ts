@@ -23,7 +23,7 @@ function rankBefore(state: JobState, id: string): string {
 
 /** A step with what its words were taken for written in. */
 const asMeant = (state: JobState, step: Step): Step =>
-  state.opened ? withMeanings(step, state.opened.family, atHandOf(state)) : step
+  state.opened ? withMeanings(step, state.opened.family, atHandOf(state, step)) : step
 
 /**
  * What comes off with a step although its new one is on already: it is scrapped, not owed. It says that it is the old one, and something new

@@ -1,6 +1,7 @@
 import type { JobState } from '../log/state.ts'
 import type { Step } from '../log/step.ts'
-import { traitsOf, type Move } from '../moves/registry.ts'
+import { anatomy, families, type Family } from '../machine/families.ts'
+import { kindOf, traitsOf, type Move } from '../moves/registry.ts'
 import { catalogue } from './catalogue.ts'
 import { thingsIn } from './named.ts'
 import { once } from './kept.ts'
@@ -20,13 +21,23 @@ export interface Meaning {
 }
 
 const usualNames = once(() => new Set(catalogue().map(p => p.name)))
-/** Usual names of the parts that were told of this machine so far, and of the step in hand. */
+/** Usual names of the parts that were told of this machine so far, and of the step in hand: what was told last comes last. */
 export function atHandOf(state: JobState, step?: Step): ReadonlySet<string> {
   const moves = [...state.order.toArray().map(id => state.steps.get(id)!), ...(step ? [step] : [])].flatMap(
     s => s.moves,
   )
-  const said = moves.flatMap(m => [...(m.holds ?? []), ('part' in m ? (m.part.is ?? m.part.name) : undefined) ?? ''])
-  return new Set(said.filter(name => usualNames().has(name)))
+  const said = moves.flatMap(m => [
+    ...(m.holds ?? (m.place ? [m.place.toLowerCase()] : [])),
+    ('part' in m ? (m.part.is ?? m.part.name) : undefined) ?? '',
+  ])
+  // Told again, it is told last.
+  return new Set(
+    said
+      .filter(name => usualNames().has(name))
+      .reverse()
+      .filter((n, i, all) => all.indexOf(n) === i)
+      .reverse(),
+  )
 }
 
 /** What a name of a part was taken for, with what else it can mean. */
@@ -68,7 +79,20 @@ export function meaningOf(move: Move, around: Said): Meaning | null {
 /** The move with its words taken for this; for nothing known where none is given. */
 export function takenFor(move: Move, { field }: Pick<Meaning, 'field'>, names: readonly string[]): Move {
   if (field === 'holds') return { ...move, holds: [...names] }
-  return 'part' in move ? ({ ...move, part: { ...move.part, is: names[0] ?? move.part.name } } as Move) : move
+  if (!('part' in move)) return move
+  // The zones that it opens as the cover for which it was taken before go with that.
+  const was = families.map(family => coverOf(family, move.part.is ?? move.part.name)?.opens.join())
+  const { opens, ...part } = move.part
+  const own = opens && !was.includes(opens.join()) ? { opens } : {}
+  return { ...move, part: { ...part, ...own, is: names[0] ?? part.name } } as Move
+}
+/** The cover of a family by its usual name. */
+const coverOf = (family: Family, name: string) => anatomy[family].covers.find(c => c.name === name)
+/** A part that was taken for a cover opens its zones, where nobody told which. */
+function withCover(move: Move, family: Family): Move {
+  if (!traitsOf(move).part || !('part' in move) || move.part.opens || !kindOf(move).grammar.opensCovers) return move
+  const cover = coverOf(family, move.part.is ?? move.part.name)
+  return cover ? ({ ...move, part: { ...move.part, opens: [...cover.opens] } } as Move) : move
 }
 
 const sameWords = (a: string, b: string) => termsOf(a).join(' ') === termsOf(b).join(' ')
@@ -78,8 +102,9 @@ export function withMeanings<S extends Step>(step: S, family: Said['family'], at
     ...step,
     moves: step.moves.map(move => {
       const meaning = meaningOf(move, { family, zone: step.zone, atHand })
-      if (!meaning || meaning.certainty === 'told' || meaning.taken.length === 0) return move
-      return meaning.taken.every(name => sameWords(name, meaning.said)) ? move : takenFor(move, meaning, meaning.taken)
+      if (!meaning || meaning.taken.length === 0) return move
+      const asSaid = meaning.certainty === 'told' || meaning.taken.every(name => sameWords(name, meaning.said))
+      return withCover(asSaid ? move : takenFor(move, meaning, meaning.taken), family)
     }),
   }
 }

@@ -45,7 +45,7 @@ const wordsLike = kept(
 export interface Said {
   family: Family
   zone?: string | undefined
-  /** Usual names of parts that are known of this machine already. */
+  /** Usual names of parts that are known of this machine already, what was told last at the end. */
   atHand?: ReadonlySet<string> | undefined
 }
 /** A part that a name can mean. */
@@ -55,6 +55,9 @@ interface Meaning {
   score: number
 }
 
+/** What being short for a thing at hand adds to how well a name fits. */
+const shortFor = 0.25
+
 /** What a name can mean, the best first: one meaning a part. O(names of the catalogue). */
 function meanings(name: string, { family, zone, atHand }: Said): Meaning[] {
   const said = termsOf(name)
@@ -63,6 +66,10 @@ function meanings(name: string, { family, zone, atHand }: Said): Meaning[] {
   const joined = said.join('')
   const spotAlone = said.every(isPosition)
   const like = said.map(wordsLike)
+  // Short for something at hand, it means that, and of several what was told last: `rear panel 4x, panel off`.
+  const short = new Map([...(atHand ?? [])].map((own, i) => [own, shortFor + i * 1e-4] as const))
+  const isShort = (terms: readonly string[]) =>
+    said.length < terms.length && said.at(-1) === terms.at(-1) && said.every(t => terms.includes(t))
   // A word that no part has is heavy: it says that something else is meant.
   const saidWeights = said.map((t, i) => weightOf(best(like[i]!) ?? t))
   const found = new Map<string, Meaning>()
@@ -93,7 +100,7 @@ function meanings(name: string, { family, zone, atHand }: Said): Meaning[] {
       fit +
         (inOne ? 0.04 : 0) +
         (zone !== undefined && naming.part.zone[family] === zone ? 0.02 : 0) +
-        (atHand?.has(naming.part.name) ? 0.03 : 0),
+        (atHand?.has(naming.part.name) ? (isShort(naming.terms) ? short.get(naming.part.name)! : 0.03) : 0),
     )
     const known = found.get(naming.part.name)
     if (!known || score > known.score) found.set(naming.part.name, { part: naming.part, score })

@@ -10,7 +10,8 @@ function doneTo(move: Move): DoneTo {
 
 /** What is isolated where the machine meets the house, wherever the hand was when it said so. */
 const atTheHouse = new Set(['power', 'cold water', 'hot water', 'pressure', 'drain hose'])
-const isAtTheHouse = (move: Move): boolean => {
+/** True for what is done where the machine meets the house: at its plug, its taps, its wall. */
+export const isAtTheHouse = (move: Move): boolean => {
   const { isolates, wall } = traitsOf(move)
   return wall === true || (isolates !== undefined && atTheHouse.has(isolates))
 }

@@ -9,6 +9,7 @@ import { say, type Phrase } from '../words/phrase.ts'
 import { arcKey, type Arc, type ArcReason } from './arc.ts'
 import { liesAtTheWall, zonesOpenedBy } from './gates.ts'
 import type { ReturnStep } from './mirror.ts'
+import { isAtTheHouse } from './pieces.ts'
 
 const partsOff = (step: StepState): string[] => step.moves.flatMap(m => traitsOf(m).part?.toLowerCase() ?? [])
 
@@ -29,12 +30,20 @@ const bound = ({ liaisons }: Assembly): Arc[] =>
     return [{ first: before, then: after, reason, about, ...(source === 'derived' && { likely: true as const }) }]
   })
 
-/** What lies in a zone comes back before the covers that were off when it was recorded close that zone. */
+/**
+ * What lies in a zone comes back before the covers that were off when it was recorded close that zone. Where those are back already, a cover
+ * that came off later is the way in.
+ */
 function hides(steps: readonly ReturnStep[], family: Family): Arc[] {
   const covers = steps.flatMap(s => s.moves.flatMap(({ move }) => zonesOpenedBy(move).map(zone => ({ s, zone }))))
+  const isOnlyWay = (c: (typeof covers)[number], s: ReturnStep) => {
+    const earlier = covers.filter(e => e.zone === c.zone && e.s.number < s.number)
+    return earlier.length > 0 && s.owes > 0 && c.s.owes > 0 && earlier.every(e => e.s.owes === 0)
+  }
   return steps.flatMap(s =>
     covers
-      .filter(c => c.s.number < s.number && s.step.zone !== undefined && liesIn(family, s.step.zone, c.zone))
+      .filter(c => s.step.zone !== undefined && c.s !== s && liesIn(family, s.step.zone, c.zone))
+      .filter(c => c.s.number < s.number || (c.s.number > s.number && isOnlyWay(c, s)))
       .map(c => ({
         first: s.step.id,
         then: c.s.step.id,
@@ -70,6 +79,11 @@ function isolation(steps: readonly ReturnStep[], family: Family): Arc[] {
   return [
     ...water.flatMap(w =>
       steps.filter(s => s !== w && wet(s)).map(s => arc(s, w, say`every joint is tight before water comes on`)),
+    ),
+    ...water.flatMap(w =>
+      steps
+        .filter(s => !wet(s) && !s.step.moves.every(isAtTheHouse))
+        .map((s): Arc => ({ ...arc(s, w, say`water comes on when all but the plug is back`), likely: true })),
     ),
     ...power.flatMap(p => steps.filter(s => !power.includes(s)).map(s => arc(s, p, say`power comes last`))),
   ]
