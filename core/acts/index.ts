@@ -1,5 +1,6 @@
 export { does, happens, says, stamped, together, type Act } from './act.ts'
 export { checksDone, tickCheck } from './checks.ts'
+export { closeJob } from './close.ts'
 export {
   arrived,
   compareAs,

@@ -10,14 +10,18 @@ import { cannot, does, happens, says, together, type Act } from './act.ts'
 import { turnTo } from './phases.ts'
 import { recordStep } from './steps.ts'
 
-/** How a debt is usually settled: a new tie is new, and so is what was found spoilt; the rest goes back. */
-const usualSettlement = (debt: Debt): Settlement => (debt.item === 'consumable' || debt.renew ? 'replaced' : 'refitted')
+/** How a debt is usually settled: a new tie is new, and so is what was found spoilt and what was recorded as renewed; the rest goes back. */
+function usualSettlement(state: JobState, debt: Debt): Settlement {
+  const move = state.steps.get(debt.step)?.moves.find(m => m.id === debt.move)
+  const isRenewed = move && debt.id === move.id && traitsOf(move).renews !== undefined
+  return debt.item === 'consumable' || debt.renew || isRenewed ? 'replaced' : 'refitted'
+}
 
 /** Settles so many of a debt; the first one of a job turns it to the return. */
 export const settle = (
   state: JobState,
   debt: Debt,
-  how: Settlement = usualSettlement(debt),
+  how: Settlement = usualSettlement(state, debt),
   count = 1,
   marks: readonly string[] = [],
 ): Act =>

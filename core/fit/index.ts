@@ -1,3 +1,4 @@
+export { asksNew } from './asks-new.ts'
 export {
   type Offer,
   type PartAtHand,

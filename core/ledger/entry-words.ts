@@ -1,4 +1,5 @@
 import type { Entry } from '../log/entry.ts'
+import { notHere } from '../safe/told.ts'
 import { list, say, type Phrase } from '../words/phrase.ts'
 
 /** Entries in words, in the order of their time; those that are told elsewhere are left out. */
@@ -36,6 +37,12 @@ function entryWords({ kind, body }: Entry): Phrase | null {
     }
     case 'check-done':
       if (body.debt) return null
+      if (body.check.startsWith('before turning: '))
+        return body.note ? say`Seen to before a turn: ${body.note}` : say`Seen to something before a turn`
+      if (body.check.startsWith('not behind it: ')) return say`Looked for behind a cover, not there: ${body.note ?? ''}`
+      // What this machine does not have was not done.
+      if (body.note === notHere) return say`${body.check.replace(/^made safe: /, '')}: ${notHere}`
+      if (body.note) return say`${body.check}: ${body.note}`
       return body.passed ? say`${body.check}: passed` : say`${body.check}: not passed`
     case 'proof-done': {
       const told = say`Proof, ${body.trial}: ${{ say: body.result }}`

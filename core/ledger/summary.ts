@@ -30,6 +30,7 @@ export const summarySchema = shape({
   /** When something was recorded last, to the minute. */
   lastAt: moment(),
   clean: yup.boolean(),
+  proved: yup.boolean(),
   steps: pieces(),
   /** Pieces owed by kind of item. */
   owed: shape(Object.fromEntries(itemKinds.map(k => [k, pieces()]))).required() as unknown as yup.Schema<
@@ -74,6 +75,7 @@ export function summary(state: JobState): Summary | null {
     openedAt: at,
     lastAt: new Date((state.minutes.max() ?? 0) * 60_000).toISOString(),
     clean: state.closing?.clean,
+    proved: state.closing?.proved,
     steps: state.order.size,
     owed: state.owed,
     zones: Object.fromEntries(owedByZone(debts)),

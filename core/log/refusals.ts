@@ -31,6 +31,7 @@ export const refusals = {
   26: 'Something that belongs on the new part is still on the old one: move it over, or say why it goes with it',
   27: 'Look at the old part first: say what goes over, or that nothing does',
   28: 'Less than the old part had is never harmless here: say that it does not fit, or leave it open',
+  29: 'Say why that is not proved: it stays in the record',
 } as const
 
 /** Why an event or an act is refused, by number, and what it is about. */

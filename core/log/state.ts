@@ -91,7 +91,10 @@ export type Intake = Partial<Record<IntakeField, { value: string | number; at: s
 export interface Closing {
   at: string
   by: string
+  /** Nothing was owed. */
   clean: boolean
+  /** All that had to be proved was, and passed; left out by logs that did not tell. */
+  proved?: boolean | undefined
   abandoned: boolean
   /** Who signs it off, as written by hand. */
   signedBy?: string | undefined

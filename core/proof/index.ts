@@ -1,5 +1,6 @@
 export { type LeadsBack, leadsBack } from './leads-back.ts'
 export { workOf } from './opened.ts'
 export { type ProofEntry, beforeCover, isDone, proofOf, unproved } from './proof.ts'
+export { triedOf } from './results.ts'
 export { isPowered, type Trial } from './trial.ts'
 export { coverName, entryName, entryWords, waitingWords } from './words.ts'

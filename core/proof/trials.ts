@@ -12,8 +12,8 @@ const look = 60
 /** So many litres are poured in by hand: enough to stand in sump, pump and hoses, not to reach the door. Our own estimate. */
 const poured = 5
 
-/** What every look at a joint comes to, for the customer. */
-const dry = say`Every water connection that was opened was watched for drips, and is dry.`
+/** What a look at water connections comes to, for the customer. */
+const dry = (all: readonly Opened[]): Phrase => say`Watched for drips, and dry: ${named(all)}.`
 
 /** So many things at most are named in one sentence. */
 const most = 4
@@ -27,7 +27,7 @@ type CircuitTrial = Pick<Trial, 'name' | 'say' | 'sure' | 'fails' | 'plain'> & P
 /** Each circuit does its work once, with power on and hands away. */
 const byCircuit = (lock: string): Record<Exclude<Circuit, 'lock'>, CircuitTrial> => ({
   control: {
-    name: say`it wakes`,
+    name: say`controls answer`,
     say: say`Switch it on and try every key and the selector.`,
     sure: say`It wakes, each key answers, no code, nothing trips`,
     fails: say`It stays dark or trips`,
@@ -177,12 +177,13 @@ function looks({ joints }: Work, family: Family): Trial[] {
     const where = zone && zone !== 'outside' ? say`, ${zoneTitle(family, zone)},` : ''
     return {
       id: `look ${side}: ${zone ?? 'anywhere'}`,
-      name,
+      // Several looks of one kind are told apart by their place.
+      name: zone && zone !== 'outside' ? say`${name}, ${zoneTitle(family, zone)}` : name,
       stage: side === 'running' ? 'power' : 'water',
       say: words(named(of), where, zone !== undefined && toOpen(family, zone, []).length > 0),
       sure,
       fails: say`It drips`,
-      plain: dry,
+      plain: dry(of),
       wait: look,
       because: of,
       looksInto: zone ? [zone] : [],
@@ -235,12 +236,12 @@ const handTrials = (work: Work, family: Family): Trial[] => {
     },
     opened.length > 0 && {
       id: 'dry the joints',
-      name: say`joints dry`,
+      name: say`dried first`,
       stage: 'hand',
       say: say`Dry ${named(opened)}. Lay dry paper beneath.`,
       sure: say`Dry to the back of the hand; the paper can be seen later`,
       fails: say`It is wet again`,
-      plain: dry,
+      plain: say`The water connections were dried, so that the first drop is seen.`,
       because: opened,
       looksInto: zonesOf(opened),
     },
@@ -324,12 +325,12 @@ export function trialsOf(work: Work, family: Family): Trial[] {
     ? [
         {
           id: 'dry after the run',
-          name: say`dry after it`,
+          name: say`dry after the run`,
           stage: 'after',
           say: say`Look under it with a torch, and at the paper under ${named(work.joints)}.`,
           sure: say`Dry everywhere`,
           fails: say`It dripped`,
-          plain: dry,
+          plain: say`It was dry underneath after the run.`,
           because: work.joints,
         },
       ]

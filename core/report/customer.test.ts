@@ -29,17 +29,35 @@ describe('the page for a customer', () => {
       told('look standing: base', 21),
       told('pump', 22),
       told('earth', 23, { result: 'not done', seen: 'left to who may measure it' }),
-      event('job-closed', { clean: true, cause: 'a hair grip stood in the pump', signedBy: 'M. Okwell' }, 30),
+      event(
+        'job-closed',
+        { clean: true, proved: false, cause: 'a hair grip stood in the pump', signedBy: 'M. Okwell' },
+        30,
+      ),
     )
     expect(page).toMatchObject({
       cause: 'a hair grip stood in the pump',
       fresh: [{ part: 'drain pump', number: '55-180' }],
-      tried: ['Every water connection that was opened was watched for drips, and is dry.', 'It pumps the water out.'],
-      untried: ['The earth connection was measured: not done, left to who may measure it.'],
-      end: 'clean',
+      tried: [
+        'The water connections were dried, so that the first drop is seen.',
+        'Watched for drips, and dry: sump hose and drain pump.',
+        'It pumps the water out.',
+      ],
+      end: 'not proved',
       remains: [],
     })
+    expect(page.untried[0]).toBe('Not done: earth. Why: left to who may measure it.')
+    expect(page.untried[1]).toContain('full load')
     expect(page.advice.join(' ')).toContain('clean the filter')
+  })
+  it('says what was not done to it: a comparison is no repair, a part that went back is not new', () => {
+    const page = reported(
+      event('part-compared', { part: 'brushes', same: true }, 5),
+      back(0),
+      event('debt-settled', { debt: id(101, 'm'), how: 'refitted', count: 1 }, 11),
+    )
+    expect(page.fresh).toEqual([])
+    expect(page.done).toEqual(['taken out and put back: drain pump'])
   })
   it('tells the advice that was written instead of ours', () => {
     const page = reported(

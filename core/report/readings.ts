@@ -38,3 +38,18 @@ export function readingWords(side: readonly Reading[]): string {
   const values = side.map(valueWords).join(', ') || '–'
   return verdict ? `${values}: ${verdict.says}. ${text(verdict.because)}` : values
 }
+
+const verdicts: Partial<Record<string, string>> = { good: 'as it should be', bad: 'not as it should be', worn: 'worn' }
+/** What was measured last of a thing and what that says, for somebody who has no meter. */
+export function plainReading({ of, before, after }: ReadingPair): string[] {
+  const last = after.length ? after : before
+  const says = verdicts[verdictOf(last)?.says ?? '']
+  return last.length ? [`${of}: ${last.map(valueWords).join(', ')}${says ? `, ${says}` : ''}`] : []
+}
+
+/** What a reading says against its thing, on either side of the way back; empty where nothing does. */
+export const badOf = ({ of, before, after }: ReadingPair): string[] =>
+  [before, after].flatMap(side => {
+    const verdict = verdictOf(side)
+    return verdict?.says === 'bad' ? [`${of}: ${text(verdict.because)}`] : []
+  })

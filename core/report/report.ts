@@ -10,7 +10,8 @@ import type { Photo } from '../log/step.ts'
 import { zoneTitle, type Family } from '../machine/families.ts'
 import { triedOf } from '../proof/results.ts'
 import { text } from '../words/language.ts'
-import { readingPairs, type ReadingPair } from './readings.ts'
+import { endOf, type End } from './end.ts'
+import { badOf, readingPairs, type ReadingPair } from './readings.ts'
 import { checksFor, describe, invert, subject } from '../moves/move.ts'
 
 /** A gate of the job as it was passed. */
@@ -31,6 +32,7 @@ export interface Report {
   phase: Phase
   opened: { at: string; by: string }
   closed: NonNullable<JobState['closing']> | null
+  end: End
   callBackOf: string | undefined
   steps: number
   balance: BalanceRow[]
@@ -38,6 +40,8 @@ export interface Report {
   gates: PassedGate[]
   before: { what: string; how: string; zone: string }[]
   spoilt: { step: number; what: string; condition: string }[]
+  /** What was found to be at fault: the cause as it was told, readings that are not as they should be, trials that failed. */
+  found: string[]
   live: number[]
   /** What is new on the machine. */
   fitted: string[]
@@ -73,6 +77,7 @@ export function report(state: JobState, family: Family): Report {
   const explained = new Map(of('leftover-explained').map(e => [e.body.leftover, e.body.by]))
   const done = of('check-done')
   const { trials, results } = triedOf(state, family)
+  const readings = readingPairs(state)
   const checkable = steps.flatMap(({ step }) =>
     step.moves.flatMap(m => (settledCountOf(state, m.id) > 0 ? checksFor(invert(m)).map(c => `${m.id} ${c}`) : [])),
   )
@@ -83,6 +88,7 @@ export function report(state: JobState, family: Family): Report {
     phase: state.phase.name,
     opened: { at: state.opened?.at ?? '', by: state.opened?.by ?? '' },
     closed: state.closing,
+    end: endOf(state.closing, { trials, results }),
     callBackOf: state.opened?.callBackOf,
     steps: steps.length,
     balance: balance(state),
@@ -105,6 +111,14 @@ export function report(state: JobState, family: Family): Report {
     spoilt: steps.flatMap(({ step, n }) =>
       step.moves.flatMap(m => (m.condition ? [{ step: n, what: text(subject(m)), condition: m.condition }] : [])),
     ),
+    found: [
+      ...of('cause-told').flatMap(e => (e.body.is ? [`The cause: ${e.body.cause}`] : [])),
+      ...readings.flatMap(badOf),
+      ...trials.flatMap(t => {
+        const result = results.get(t.id)?.body
+        return result?.result === 'failed' ? [`${text(t.name)}: ${result.seen ?? 'failed'}`] : []
+      }),
+    ],
     live: steps.flatMap(({ step, n }) => (step.live ? [n] : [])),
     fitted: debts.flatMap(d => (d.settled.replaced ? [text(someOf(d, d.settled.replaced))] : [])),
     renewed: renewedParts(state),
@@ -128,7 +142,7 @@ export function report(state: JobState, family: Family): Report {
         : []
     }),
     unproved: trials.filter(t => !results.has(t.id)).map(t => ({ name: text(t.name), what: text(t.say) })),
-    readings: readingPairs(state),
+    readings,
     photos: steps.flatMap(({ step, n }) =>
       step.later.slice(-1).map(photo => ({ photo, step: n, words: wordsOf(step) })),
     ),

@@ -4,7 +4,7 @@ import { anatomy, type Drain, type Family } from '../machine/families.ts'
 import type { Move, MoveOf } from '../moves/registry.ts'
 import type { Caution } from '../words/cautions.ts'
 import { say as words, type Phrase } from '../words/phrase.ts'
-import { isSame, toldOf, type SafeMove } from './told.ts'
+import { isSame, toldOf, type SafeMove, notHere } from './told.ts'
 
 /** While it still has power; making it safe; only when it is laid down. */
 export const safeParts = ['powered', 'safe', 'laid'] as const
@@ -125,7 +125,5 @@ export function safeSequence(state: JobState, family: Family): SafeAct[] {
   })
 }
 
-/** The note of a tick for what this machine does not have. */
-export const notHere = 'not on this machine'
 /** The note of a tap that runs on when its joint is eased. */
 export const tapRuns = 'the tap does not close: the stopcock of the house is closed'

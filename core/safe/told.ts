@@ -7,6 +7,9 @@ export type SafeMove =
   | Pick<MoveOf<'pull-out'>, 'kind'>
   | Pick<MoveOf<'place-temporary'>, 'kind' | 'thing' | 'count' | 'why'>
 
+/** The note of a tick for what this machine does not have. */
+export const notHere = 'not on this machine'
+
 /** The words under which an act of the sequence is ticked off in the log. */
 export const toldOf = (id: string): string => `made safe: ${id}`
 

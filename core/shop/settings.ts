@@ -1,7 +1,17 @@
 import { lastSaid } from '../log/last-said.ts'
 
 /** What a shop sets for all its jobs. */
-export const settingNames = ['school', 'rate', 'new machine', 'waiting day', 'earth limit', 'insulation limit'] as const
+export const settingNames = [
+  'school',
+  'rate',
+  'new machine',
+  'waiting day',
+  'earth limit',
+  'insulation limit',
+  'address',
+  'phone',
+  'terms',
+] as const
 /** The name of one. */
 export type SettingName = (typeof settingNames)[number]
 

@@ -101,6 +101,7 @@ const knownUnit = shape({
     steps: wholeWithin(0, 1e9).required(),
     pieces: wholeWithin(0, 1e9).required(),
     clean: yup.boolean(),
+    proved: yup.boolean(),
   })
     .nullable()
     .defined(),

@@ -13,7 +13,8 @@ const lines = (all: readonly string[]): Content | null => (all.length ? list(all
 
 const ends: Record<CustomerReport['end'], string> = {
   open: 'The repair is not finished.',
-  clean: 'Everything that was taken off is back in its place.',
+  clean: 'Everything that was taken off is back in its place, and it was tried before it was handed over.',
+  'not proved': 'Everything that was taken off is back in its place. Not all of it was tried: see below.',
   debts: 'The machine was closed with something still off it: see below, and ask us before you use it.',
   'given up': 'The repair was given up. Do not use the machine: what is named below is off it.',
 }
@@ -50,7 +51,11 @@ export async function customerPage(state: JobState, family: Family, around: Arou
     footer: {
       stack: [
         signature(r.signedBy || ' ', when(r.at) || ' '),
-        { text: around.shop, fontSize: 9, margin: [0, 10, 0, 0] },
+        {
+          text: printable([around.shop, around.lines.terms].filter(Boolean).join('. ')),
+          fontSize: 9,
+          margin: [0, 10, 0, 0],
+        },
       ],
       margin: [36, 16, 36, 0],
     },
@@ -58,7 +63,13 @@ export async function customerPage(state: JobState, family: Family, around: Arou
       {
         columns: [
           { stack: [{ text: 'Your washer', fontSize: 24, bold: true }, `${maker} ${code}, ${serial}`] },
-          { stack: [{ text: around.shop, bold: true }, when(r.at)], alignment: 'right' },
+          {
+            stack: [
+              { text: around.shop, bold: true },
+              ...[around.lines.address, around.lines.phone, when(r.at)].flatMap(line => (line ? [line] : [])),
+            ],
+            alignment: 'right',
+          },
         ],
       },
       rule(),
@@ -67,6 +78,7 @@ export async function customerPage(state: JobState, family: Family, around: Arou
       ...part('What was done', lines([...fresh, ...r.done])),
       { text: ends[r.end], margin: [0, 4, 0, 0] },
       ...part('Still off the machine', lines(r.remains)),
+      ...part('What was measured', lines(r.readings)),
       ...part('How it was tried', lines([...r.tried, ...r.untried])),
       ...part('So that it does not come back', r.advice.length ? said(r.advice.join(' ')) : null),
       ...part('From the workshop', r.note ? said(r.note) : null),

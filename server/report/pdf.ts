@@ -4,7 +4,7 @@ import type { Family } from '@dialytica/core/machine'
 import { gates, planReturn } from '@dialytica/core/plan'
 import { drawPicture, pictureTold } from '@dialytica/core/readings'
 import { renewedWords } from '@dialytica/core/fit'
-import { readingWords, report, type Report } from '@dialytica/core/report'
+import { endWords, readingWords, report, type Report } from '@dialytica/core/report'
 import { drawValley, profile } from '@dialytica/core/valley'
 import type { Content, TableCell } from 'pdfmake/interfaces.js'
 import { pdfOf } from '../labels/pdf.ts'
@@ -95,6 +95,14 @@ function proofLines({ proof, unproved }: Report): string[] {
   ]
 }
 
+/** The checks by hand that were ticked off; where none was, that is what is known. */
+const checksWords = ({ checks: { done, of } }: Report): string =>
+  of === 0
+    ? ''
+    : done === 0
+      ? `None of ${of} checks by hand was ticked off.`
+      : `${done} of ${of} checks by hand were ticked off.`
+
 /** The record sheet of a job as PDF, A4, made for a black-and-white printer. */
 export async function recordSheet(state: JobState, family: Family, around: Around): Promise<Buffer> {
   const r = report(state, family)
@@ -108,9 +116,7 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
   const who = (id: string) => around.people.get(id) ?? 'somebody'
   const bars = gates(family, steps).flatMap(g => (g.turn ? [] : [g.step]))
   const total = r.minutes.reduce((n, m) => n + m.minutes, 0)
-  const end = r.closed
-    ? `${r.closed.clean ? 'Closed clean' : r.closed.abandoned ? 'Given up' : 'Closed with debts'}, ${when(r.closed.at)}, ${who(r.closed.by)}`
-    : `Not closed yet: ${r.phase}`
+  const end = r.closed ? `${endWords[r.end]}, ${when(r.closed.at)}, ${who(r.closed.by)}` : `Not closed yet: ${r.phase}`
   const { maker, code, serial } = around.machine
   return pdfOf({
     info: { title: `Record sheet ${code} ${serial}`, producer: 'Dialytica' },
@@ -118,10 +124,10 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
     pageMargins: [36, 36, 36, 92],
     defaultStyle: { font: 'Archivo', fontSize: 10, lineHeight: 1.15 },
     styles: { heading: { fontSize: 12, bold: true, margin: [0, 8, 0, 3] } },
-    // Whoever signs does so at the foot of the first page: a signature never stands alone on the last one.
+    // Whoever signs does so under all of it: at the foot of the last page.
     footer: (page, of) => ({
       stack: [
-        ...(page === 1
+        ...(page === of
           ? [signature(r.closed?.signedBy ?? ' ', r.closed ? when(r.closed.at) : ' ')]
           : [{ text: ' ', margin: [0, 48, 0, 0] as [number, number, number, number] }]),
         {
@@ -158,7 +164,7 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
       ...(r.closed?.note ? [{ text: r.closed.note, margin: [0, 0, 0, 4] } satisfies Content] : []),
       { svg: drawValley(profile(state, steps), bars, width, 132), width, margin: [0, 4, 0, 6] },
       {
-        text: `${r.steps} steps. ${total} min of work: ${r.minutes.map(m => `${m.phase} ${m.minutes}`).join(', ')}. Checks by hand: ${r.checks.done} of ${r.checks.of}.`,
+        text: `${r.steps} steps. ${total} min of work: ${r.minutes.map(m => `${m.phase} ${m.minutes}`).join(', ')}. ${checksWords(r)}`,
       },
       heading('Balance'),
       table(r),
@@ -198,12 +204,13 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
               heading('Found'),
               list(
                 [
+                  ...r.found,
                   ...r.before.map(b => `Already so before we came: ${b.what}, ${b.how}${b.zone ? `, ${b.zone}` : ''}`),
                   ...r.spoilt.map(s => `Step ${s.step}: ${s.what}, ${s.condition}`),
                   ...(r.live.length ? [`Done before power was isolated: steps ${r.live.join(', ')}`] : []),
                   ...r.leftovers.map(l => `Left over: ${l.what}; ${l.by ?? 'not explained'}`),
                 ],
-                'Nothing out of the ordinary.',
+                'Nothing was noted.',
               ),
               heading('Checked and noted'),
               list(

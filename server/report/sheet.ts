@@ -6,6 +6,8 @@ export interface Around {
   shop: string
   timeZone: string
   machine: { maker: string; code: string; serial: string }
+  /** What the shop set for its pages. */
+  lines: { address?: string | undefined; phone?: string | undefined; terms?: string | undefined }
   people: ReadonlyMap<string, string>
   /** The bytes of a photo, or null where it has not come in yet. */
   photo(hash: string): Promise<Buffer | null>

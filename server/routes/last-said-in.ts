@@ -37,6 +37,12 @@ export const lastSaidIn = async <K extends AskedOfShop>(
     of,
   )
 
+/** So many settings that were said are read, the newest first. */
+const newestSettings = 500
+/** What a shop set for all its jobs, of each thing what was said last. */
+export const settingsSaid = (db: Db, shop: string) =>
+  lastSaidIn(db, shop, 'shop-set', one => one.setting, newestSettings)
+
 /** Answers as not found where a model is none of this shop. */
 export async function ofThisShop(db: Db, shop: string, model: string): Promise<void> {
   if (!(await db.getRepository(Model).existsBy({ id: model, shopId: shop }))) throw notFound()

@@ -67,9 +67,10 @@ export const model = route(calls.oneModel, {
   },
 })
 
-const brief = ({ id, closedAt, pieces, summary: { complaint, steps, clean } }: JobRow) => ({
+const brief = ({ id, closedAt, pieces, summary: { complaint, steps, clean, proved } }: JobRow) => ({
   ...{ id, closedAt: closedAt?.toISOString() ?? null, complaint, steps, pieces },
   ...(clean !== undefined && { clean }),
+  ...(proved !== undefined && { proved }),
 })
 
 /** How often units were opened here, the job that stands open on each, and the one that changed last. */

@@ -1,14 +1,11 @@
 import { calls } from '@dialytica/core/wire'
-import { lastSaidIn } from './last-said-in.ts'
+import { settingsSaid } from './last-said-in.ts'
 import { route } from './routing.ts'
-
-/** So many settings that were said are read, the newest first. */
-const newest = 500
 
 export const settings = route(calls.settings, {
   summary: 'What the shop set for all its jobs; a setting without a value was given up',
   who: 'viewer',
   joined: true,
   replies: { 200: 'Settings, of each the last that was said of it' },
-  answer: ({ db }, { person }) => lastSaidIn(db, person.shopId, 'shop-set', one => one.setting, newest),
+  answer: ({ db }, { person }) => settingsSaid(db, person.shopId),
 })

@@ -5,8 +5,9 @@ import type { Family } from '@dialytica/core/machine'
 import { bookLeftOut, type ParcelPreview } from '@dialytica/core/parcel'
 import { privateThings } from '@dialytica/core/record'
 import type { Problem } from '@dialytica/core/schema'
+import { settingsOf } from '@dialytica/core/shop'
 import { readFile } from 'node:fs/promises'
-import type { DataSource } from 'typeorm'
+import type { DataSource, EntityManager } from 'typeorm'
 import { bringUpToDate, keptBook } from '../book/up-to-date.ts'
 import { open } from '../database.ts'
 import { Job, Model, Unit, User, type Added } from '../entities/index.ts'
@@ -17,6 +18,7 @@ import { takeParcel, takeRecords } from '../parcels/take.ts'
 import { bareRecord, ParcelError, preview } from '../parcels/unpack.ts'
 import type { Around } from '../report/sheet.ts'
 import { photoFile } from '../photos/store.ts'
+import { settingsSaid } from '../routes/last-said-in.ts'
 import { readBehind, readJob } from '../search/sources.ts'
 
 /**
@@ -68,10 +70,16 @@ async function sheetOf(
     shop: of.shop,
     timeZone: of.timeZone,
     machine: { maker, code, serial: unit.serial },
+    lines: await linesOf(manager, shopId),
     people,
     photo: hash => readFile(photoFile(of.data, shopId, hash, 'stage')).catch(() => null),
   })
   return { pdf, code, serial: unit.serial }
+}
+/** What a shop set for its pages. */
+async function linesOf(manager: EntityManager, shop: string): Promise<Around['lines']> {
+  const { address, phone, terms } = settingsOf(await settingsSaid(manager, shop))
+  return { address, phone, terms }
 }
 /** The record sheet of a job as PDF. */
 export const recordSheet = async (of: ForSheet): Promise<Sheet> =>

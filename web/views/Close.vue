@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { says, together } from '@dialytica/core/acts'
+import { closeJob, together } from '@dialytica/core/acts'
 import { debtStates } from '@dialytica/core/items'
 import { owedByZone, piecesOwed } from '@dialytica/core/ledger'
 import { whyNot } from '@dialytica/core/log'
 import { zoneTitle } from '@dialytica/core/machine'
-import { proofOf, unproved } from '@dialytica/core/proof'
-import { adviceFor, customerReport } from '@dialytica/core/report'
+import { proofOf, triedOf, unproved } from '@dialytica/core/proof'
+import { adviceOn, customerReport, endOf, endWords } from '@dialytica/core/report'
 import { addressOf, calls } from '@dialytica/core/wire'
 import { text } from '@dialytica/core/words'
 import { NButton, NInput } from 'naive-ui'
@@ -21,6 +21,7 @@ import JobValley from '../parts/JobValley.vue'
 import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
 import WhatWasIt from '../parts/close/WhatWasIt.vue'
+import OnThePage from '../parts/close/OnThePage.vue'
 import ShareReport from '../parts/close/ShareReport.vue'
 import TakeOut from '../parts/close/TakeOut.vue'
 import { useJob } from '../stores/job.ts'
@@ -36,13 +37,7 @@ const signedBy = ref('')
 const cause = ref('')
 /** What is advised follows from the cause and from what is new, until somebody writes it. */
 const ownAdvice = ref<string | null>(null)
-const advice = computed(
-  () =>
-    ownAdvice.value ??
-    adviceFor([cause.value, ...fresh.value], job.family)
-      .join(' ')
-      .slice(0, 500),
-)
+const advice = computed(() => ownAdvice.value ?? adviceOn(cause.value, fresh.value, job.family).join(' ').slice(0, 500))
 const fresh = computed(() => customerReport(job.state, job.family).fresh.map(f => f.part))
 const problem = ref('')
 const withDebts = ref(false)
@@ -51,10 +46,13 @@ const session = useSession()
 const triage = useTriage()
 const total = computed(() => piecesOwed(job.state.owed))
 const left = computed(() => unproved(proofOf(job.state, job.family, job.planned)))
-const ended = computed(() => {
-  const { clean, abandoned } = job.state.closing ?? {}
-  return abandoned ? 'Given up.' : clean ? 'Closed clean.' : 'Closed with debts.'
+/** What was never told of the proof: it is told with the close, with one reason for all. */
+const untold = computed(() => {
+  const { trials, results } = triedOf(job.state, job.family)
+  return trials.filter(t => !results.has(t.id))
 })
+const whyNotProved = ref('')
+const ended = computed(() => `${endWords[endOf(job.state.closing, triedOf(job.state, job.family))]}.`)
 const zones = computed(() => Object.fromEntries(owedByZone(job.debts)))
 
 const givingUp = ref(false)
@@ -68,13 +66,18 @@ async function close(clean: boolean): Promise<void> {
   const signed = signedBy.value.trim()
   const said = { cause: cause.value.trim(), advice: advice.value.trim() }
   const isNew = said.cause && said.cause !== triage.told.cause?.cause
-  const closes = says('job-closed', {
-    clean,
-    ...(text && { note: text }),
-    ...(signed && { signedBy: signed }),
-    ...(said.cause && { cause: said.cause }),
-    ...(said.advice && { advice: said.advice }),
-  })
+  const closes = closeJob(
+    job.state,
+    job.family,
+    {
+      clean,
+      ...(text && { note: text }),
+      ...(signed && { signedBy: signed }),
+      ...(said.cause && { cause: said.cause }),
+      ...(said.advice && { advice: said.advice }),
+    },
+    whyNotProved.value,
+  )
   const refusal = job.act(isNew ? together(triage.tellsCause(said.cause, true), closes) : closes)
   refused.value = Boolean(refusal)
   problem.value = whyNot(refusal) ?? ''
@@ -153,7 +156,20 @@ async function close(clean: boolean): Promise<void> {
         />
         <label for="signed">Signed off by</label>
         <NInput v-model:value="signedBy" placeholder="" :input-props="{ id: 'signed', autocomplete: 'name' }" />
-        <NButton v-if="!withDebts" type="primary" size="large" @click="close(true)">Close clean</NButton>
+        <template v-if="untold.length">
+          <label for="why-not-proved"
+            >Why {{ untold.length === 1 ? 'this is' : `these ${untold.length} are` }} not proved</label
+          >
+          <p class="soft small">{{ untold.map(t => text(t.name)).join(', ') }}</p>
+          <NInput
+            v-model:value="whyNotProved"
+            placeholder="one reason for all; it stays in the record"
+            :input-props="{ id: 'why-not-proved', autocomplete: 'off' }"
+          />
+        </template>
+        <NButton v-if="!withDebts" type="primary" size="large" @click="close(true)">{{
+          left.length ? 'Close, not proved' : 'Close clean'
+        }}</NButton>
         <NButton v-if="total && !withDebts" @click="withDebts = true">Close with debts</NButton>
         <NButton v-if="!withDebts && !givingUp" @click="givingUp = true">Give the job up</NButton>
         <template v-if="givingUp">
@@ -184,6 +200,7 @@ async function close(clean: boolean): Promise<void> {
       <NButton tag="a" :href="addressOf(calls.customerPdf, { job: job.id! })" target="_blank" rel="noopener"
         >Page for the customer (PDF)</NButton
       >
+      <OnThePage v-if="!job.isFixed" />
       <ShareReport v-if="job.closed && session.mayWork" />
       <NButton tag="a" :href="addressOf(calls.recordOut, { job: job.id! })" download>Job as JSON</NButton>
       <TakeOut />

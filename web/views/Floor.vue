@@ -110,8 +110,12 @@ useCommands({ comeIn: () => void (session.mayWork && router.push({ name: 'come-i
               <b>{{ job.model.maker }} {{ job.model.code }}</b>
               <span class="mono">{{ job.unit.serial }}</span>
               <span>{{ job.summary.complaint }}</span>
-              <span :class="job.summary.clean ? 'clean' : 'debts'">{{
-                job.summary.clean ? 'clean' : `${piecesOwed(job.summary.owed)} owed`
+              <span :class="job.summary.clean && job.summary.proved !== false ? 'clean' : 'debts'">{{
+                job.summary.clean
+                  ? job.summary.proved === false
+                    ? 'not proved'
+                    : 'clean'
+                  : `${piecesOwed(job.summary.owed)} owed`
               }}</span>
               <span class="soft">{{ inShopTime(job.closedAt!, 'day') }}</span>
             </RouterLink>

@@ -25,7 +25,7 @@ const { drawn, aligning, laid: aligned } = useAligning(r)
 const { behind, inside, laid: hidden, look } = useBehind(gate, index)
 /** Another photo than that of the step, where one was laid on the stage. */
 const laid = computed(() => hidden.value ?? aligned.value)
-const { problem, forth, all, tapMark, passGate, undo, shoot, busy, label } = useFitting(
+const { askingNew, problem, forth, all, tapMark, passGate, undo, shoot, busy, label } = useFitting(
   step,
   atGate,
   () => inside.value?.step,
@@ -66,6 +66,7 @@ onLongPress(strong, all, { delay: 700, modifiers: { prevent: true } })
         :busy="busy"
         :fixed="job.isFixed"
         :problem="problem"
+        :asking-new="askingNew"
         @all="all"
         @settle="forth"
         @shoot="shoot"

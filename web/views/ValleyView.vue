@@ -2,6 +2,8 @@
 import { inShopTime } from '../data/time.ts'
 import { saidOf } from '@dialytica/core/ledger'
 import { zoneTitle } from '@dialytica/core/machine'
+import { triedOf } from '@dialytica/core/proof'
+import { endOf, endWords } from '@dialytica/core/report'
 import { text } from '@dialytica/core/words'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -40,7 +42,7 @@ const gates = computed(() =>
         >.
       </p>
       <p v-if="job.state.closing" class="closing">
-        {{ job.state.closing.clean ? 'Closed clean' : job.state.closing.abandoned ? 'Given up' : 'Closed with debts' }},
+        {{ endWords[endOf(job.state.closing, triedOf(job.state, job.family))] }},
         {{ inShopTime(job.state.closing.at, 'minute') }}. {{ job.state.closing.note }}
       </p>
       <p v-else>

@@ -66,6 +66,7 @@ const owedNow = (state: JobState): Closing['owed'] =>
 
 interface End {
   clean: boolean
+  proved?: boolean | undefined
   abandoned: boolean
   at: string
   by: string
@@ -85,17 +86,31 @@ export const jobClosed = eventKind(
   'job-closed',
   shape({
     clean: yup.boolean().required(),
+    /** Whether all that had to be proved was, and passed; what was not says why for itself. */
+    proved: yup.boolean(),
     note: line(),
     signedBy: line(),
     /** What was wrong, and what the customer can do so that it does not come back. */
     cause: line(),
     advice: line(),
   }),
-  (state, { clean, note, signedBy, cause, advice }, { at, actor }) => {
+  (state, { clean, proved, note, signedBy, cause, advice }, { at, actor }) => {
     if (clean && !state.owing.isEmpty()) return refuse(11, `${state.owing.size} open`)
     if (!clean && state.owing.isEmpty()) return refuse(12)
     if (!clean && !note?.trim()) return refuse(11, 'no reason given')
-    return accept(end(state, { clean, abandoned: false, at, by: actor, note, signedBy, cause, advice }))
+    return accept(
+      end(state, {
+        clean,
+        ...(proved !== undefined && { proved }),
+        abandoned: false,
+        at,
+        by: actor,
+        note,
+        signedBy,
+        cause,
+        advice,
+      }),
+    )
   },
 )
 

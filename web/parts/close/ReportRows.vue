@@ -80,8 +80,11 @@ const total = computed(() => r.value.minutes.reduce((n, m) => n + m.minutes, 0))
         <span v-for="m in r.minutes" :key="m.phase" :style="{ flexGrow: m.minutes }" :class="m.phase" />
       </div>
       <p>
-        {{ r.minutes.map(m => `${m.phase} ${m.minutes} min`).join(', ') }}; {{ total }} min in all. Checks by hand:
-        {{ r.checks.done }} of {{ r.checks.of }}.
+        {{ r.minutes.map(m => `${m.phase} ${m.minutes} min`).join(', ') }}; {{ total }} min in all.<template
+          v-if="r.checks.of"
+        >
+          {{ r.checks.done || 'None' }} of {{ r.checks.of }} checks by hand ticked off.</template
+        >
       </p>
     </section>
     <section v-if="r.photos.length" aria-label="As it was left">

@@ -13,7 +13,13 @@ import NotInRecord from './NotInRecord.vue'
 import OpenAgain from './OpenAgain.vue'
 
 /** What else can be done with a step of the return: all at once, otherwise than refitted, a photo of now, opened again, asked for, told. */
-const props = defineProps<{ r: ReturnStep; next: Debt | undefined; held: boolean; busy: boolean }>()
+const props = defineProps<{
+  r: ReturnStep
+  next: Debt | undefined
+  held: boolean
+  busy: boolean
+  askingNew: boolean
+}>()
 const emit = defineEmits<{ all: []; settle: [how: Settlement]; shoot: [] }>()
 const job = useJob()
 const router = useRouter()
@@ -46,6 +52,11 @@ function wentOver(owed: string | null): void {
 </script>
 
 <template>
+  <div v-if="askingNew && !over" class="which note caution" role="group" aria-label="Which one goes on?">
+    <b>Which one goes on?</b>
+    <NButton size="large" @click="renew">The new one</NButton>
+    <NButton size="large" @click="emit('settle', 'refitted')">The old one</NButton>
+  </div>
   <div class="acts">
     <template v-if="next">
       <NButton v-if="next.count > 1 && owedCount(next) > 1" :disabled="held" @click="emit('all')">
@@ -68,6 +79,12 @@ function wentOver(owed: string | null): void {
 </template>
 
 <style scoped>
+.which {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
 .acts {
   display: flex;
   flex-wrap: wrap;

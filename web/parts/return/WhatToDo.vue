@@ -38,6 +38,8 @@ const props = defineProps<{
   busy: boolean
   fixed: boolean
   problem: string
+  /** It is asked whether the new part or the old one goes on. */
+  askingNew: boolean
 }>()
 const aligning = defineModel<string>('aligning')
 const emit = defineEmits<{ all: []; settle: [how?: Settlement]; shoot: [] }>()
@@ -113,6 +115,7 @@ const dangers = computed(() => [...new Set(props.r.moves.flatMap(m => cautionsFo
       :next="r.turn ? undefined : next"
       :held="held"
       :busy="busy"
+      :asking-new="askingNew"
       @all="emit('all')"
       @settle="emit('settle', $event)"
       @shoot="emit('shoot')"

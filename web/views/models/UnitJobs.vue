@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { piecesOwed } from '@dialytica/core/ledger'
+import { endWordsOf } from '@dialytica/core/report'
 import { calls, type JobCard, type KnownUnit } from '@dialytica/core/wire'
 import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef } from 'vue'
@@ -14,8 +15,8 @@ const props = defineProps<{ unit: KnownUnit }>()
 const all = shallowRef<readonly JobCard[] | null>(null)
 const problem = ref('')
 type Line = NonNullable<KnownUnit['last']>
-const lineOf = ({ id, closedAt, summary: { complaint, steps, owed, clean } }: JobCard): Line => ({
-  ...{ id, closedAt, complaint, steps, clean },
+const lineOf = ({ id, closedAt, summary: { complaint, steps, owed, clean, proved } }: JobCard): Line => ({
+  ...{ id, closedAt, complaint, steps, clean, proved },
   pieces: piecesOwed(owed),
 })
 const lines = computed(() => all.value?.map(lineOf) ?? (props.unit.last ? [props.unit.last] : []))
@@ -43,7 +44,7 @@ const left = computed(() => props.unit.jobs - lines.value.length)
         <span>{{ j.complaint || 'no complaint noted' }}</span>
         <span class="soft">{{ j.steps }} steps</span>
         <span v-if="j.closedAt" class="clean"
-          >{{ j.clean ? 'closed clean' : 'closed with debts' }} {{ inShopTime(j.closedAt, 'day') }}</span
+          >{{ endWordsOf(j).toLowerCase() }} {{ inShopTime(j.closedAt, 'day') }}</span
         >
         <span v-else class="off">{{ j.pieces }} off, open</span>
       </RouterLink>

@@ -1,4 +1,5 @@
 import { seeTo } from '@dialytica/core/acts'
+import { asksNew } from '@dialytica/core/fit'
 import { isBack, settledCount, whyNot, type Settlement, type Step } from '@dialytica/core/log'
 import { text } from '@dialytica/core/words'
 import { computed, ref, watch } from 'vue'
@@ -21,9 +22,14 @@ export function useFitting(
   const router = useRouter()
   const camera = useCamera()
   const problem = ref('')
+  /** It is asked whether the new one or the old one goes on. */
+  const askingNew = ref(false)
   watch(
     () => r.value?.step.id,
-    () => (problem.value = ''),
+    () => {
+      problem.value = ''
+      askingNew.value = false
+    },
   )
   const isLast = computed(() => plan.value.every(p => p.owes === 0) && index.value === plan.value.length - 1)
   /** What a gate does to the machine, as it is said when it was done. */
@@ -37,6 +43,11 @@ export function useFitting(
     if (held.value && need && !behind.value) tell(whyNot(job.act(seeTo(r.value.step.id, need))))
     else if (held.value) problem.value = `Settle that first, or say why it is ${done.value} all the same.`
     else if (r.value.owes > 0 && !job.isFixed) {
+      if (!how && next.value && !r.value.turn && asksNew(job.state, next.value)) {
+        askingNew.value = true
+        return
+      }
+      askingNew.value = false
       passClean()
       tell(refit.fitNext(r.value, how))
     } else if (isLast.value) void router.push(toJob(job.id, job.isFixed ? 'close' : 'proof'))
@@ -93,6 +104,7 @@ export function useFitting(
     return count > 1 ? `Fitted ${settledCount(next.value!) + 1} of ${count}` : 'Fitted'
   })
   return {
+    askingNew,
     problem: computed(() => problem.value || camera.problem('now') || ''),
     forth,
     all,
