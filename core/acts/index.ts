@@ -16,7 +16,7 @@ export {
   unmakeFit,
 } from './fit.ts'
 export { isPassed, passGate } from './gates.ts'
-export { openJob, tellIntake } from './intake.ts'
+export { correctMachine, openJob, tellIntake } from './intake.ts'
 export { goOn, pause, turnTo } from './phases.ts'
 export { dropArc } from './plan.ts'
 export { goBackTo, prove, switchOver } from './proof.ts'

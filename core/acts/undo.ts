@@ -40,6 +40,10 @@ export function undo(before: JobState, event: JobEvent): Act {
       return says('plan-chosen', { mirror: before.plainMirror })
     case 'tray-chosen':
       return says('tray-chosen', before.tray)
+    case 'machine-corrected': {
+      const { unit, family } = before.opened ?? {}
+      return unit && family ? says('machine-corrected', { unit, family, was: event.body.was }) : cannot(1)
+    }
     case 'phase-changed':
       return does()
     case 'reading-taken':

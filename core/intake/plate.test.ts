@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { findPlates, readsAs } from './plate.ts'
+import { findPlates, readsAs, readPlate } from './plate.ts'
 
 const known = ['FL-84', 'FL-70', 'TL-60', 'WB1080', 'FL-8'].map(code => ({ id: code, code }))
 const found = (typed: string) => findPlates(typed, known).map(m => `${m.how} ${m.of.code}${m.rest && ` ${m.rest}`}`)
@@ -40,4 +40,20 @@ describe('a plate as it is typed', () => {
   it('knows a serial by how it reads', () => {
     expect([readsAs('5500-0126', 'SSOO 0I26'), readsAs('5500-0126', '5500-0127')]).toEqual([true, false])
   })
+})
+
+describe('a plate in its fields', () => {
+  const known = [
+    { id: '1', code: 'FL-84' },
+    { id: '2', code: 'KW' },
+  ]
+  it.each([
+    ['FL-84 2231-0417', 'FL-84', '2231-0417'],
+    ['fl84 2231-0417', 'FL-84', '2231-0417'],
+    ['KW 2750 11/348221', 'KW 2750', '11/348221'],
+    ['kw 11/348221', 'KW', '11/348221'],
+    ['TL 60 S 0099', 'TL 60 S', '0099'],
+    ['XQ7', 'XQ7', ''],
+    ['', '', ''],
+  ])('%s', (typed, code, serial) => expect(readPlate(typed, known)).toEqual({ code, serial }))
 })

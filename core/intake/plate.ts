@@ -69,3 +69,22 @@ export function findPlates<T extends Plated>(typed: string, known: readonly T[])
 
 /** True when two serials or codes are the same as they can be read from a plate. */
 export const readsAs = (a: string, b: string): boolean => asRead(a) === asRead(b)
+
+/** What a plate says, in its fields. */
+export interface ReadPlate {
+  code: string
+  serial: string
+}
+/**
+ * A typed or scanned plate in its fields: behind the code of a known model its serial; else the last word is the serial, since the code of a
+ * model is often of several words, and a serial hardly ever. For the hand to see and to put right before anything is opened.
+ */
+export function readPlate(typed: string, known: readonly Plated[]): ReadPlate {
+  const words = typed.trim().toUpperCase().split(/\s+/).filter(Boolean)
+  const exact = findPlates(typed, known).find(m => m.how === 'same')
+  // A code that ends within a word, or before more than one word, may be the beginning of a longer one.
+  if (exact && !/\s/.test(exact.rest.trim())) return { code: exact.of.code, serial: exact.rest.trim().toUpperCase() }
+  return words.length < 2
+    ? { code: words[0] ?? '', serial: '' }
+    : { code: words.slice(0, -1).join(' '), serial: words.at(-1)! }
+}

@@ -39,6 +39,7 @@ function entryWords({ kind, body }: Entry): Phrase | null {
       if (body.debt) return null
       if (body.check.startsWith('before turning: '))
         return body.note ? say`Seen to before a turn: ${body.note}` : say`Seen to something before a turn`
+      if (body.check.startsWith('zone is so: ')) return null
       if (body.check.startsWith('not behind it: ')) return say`Looked for behind a cover, not there: ${body.note ?? ''}`
       // What this machine does not have was not done.
       if (body.note === notHere) return say`${body.check.replace(/^made safe: /, '')}: ${notHere}`

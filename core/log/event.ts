@@ -35,12 +35,13 @@ import {
   wordTaught,
 } from './events/entries.ts'
 import { entryWithdrawn, intakeTold } from './events/intake.ts'
-import { jobAbandoned, jobClosed, jobOpened, phaseChanged, trayChosen } from './events/job.ts'
+import { jobAbandoned, jobClosed, jobOpened, machineCorrected, phaseChanged, trayChosen } from './events/job.ts'
 import { arcDropped, planChosen } from './events/plan.ts'
 import { stepAmended, stepRecorded, stepReopened, stepReordered, stepStruck } from './events/steps.ts'
 
 const all = [
   jobOpened,
+  machineCorrected,
   intakeTold,
   foundBefore,
   entryWithdrawn,

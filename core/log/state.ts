@@ -66,6 +66,9 @@ export interface Opened {
   callBackOf?: string | undefined
   at: string
   by: string
+  /** What the plate was taken for before it was corrected, and the stamp of that word. */
+  was?: string | undefined
+  correctedAt?: string | undefined
 }
 export interface PhaseState {
   name: Phase

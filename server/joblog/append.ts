@@ -14,12 +14,12 @@ import { check } from '@dialytica/core/schema'
 import type { Appended as Told, Person } from '@dialytica/core/wire'
 import type { DataSource, EntityManager } from 'typeorm'
 import { In } from 'typeorm'
-import { Event, Job, Model, Unit, type EventRow, type JobRow } from '../entities/index.ts'
+import { Event, Job, Model, Unit, type EventRow, type JobRow, type UnitRow } from '../entities/index.ts'
 import { notFound } from '../problems.ts'
 import { retried } from '../retried.ts'
 import { putEvents } from './put-events.ts'
 import { standsAs } from './row-of.ts'
-import { keepSaid } from './said.ts'
+import { keepSaid, movedTo } from './said.ts'
 import { isDue, stateAt, type States } from './states.ts'
 
 /** What became of a batch: every event is in exactly one of the two lists. */
@@ -33,6 +33,7 @@ export interface Appended extends Told {
 /** Refusal codes of the server beside those of the fold. */
 const invalid = 100
 const notYours = 101
+const notThere = 102
 
 const valid = (
   jobId: string,
@@ -91,14 +92,24 @@ function summaryOf(state: JobState, before: JobRow['summary']): JobRow['summary'
 const locked = (m: EntityManager, id: string, shopId: string) =>
   m.findOne(Job, { where: { id, shopId }, lock: { mode: 'pessimistic_write' } })
 
+/** The unit of a shop that a log names, where its model is of the kind that the log says. */
+async function machineOf(
+  m: EntityManager,
+  shopId: string,
+  of: { unit: string; family: string },
+): Promise<UnitRow | null> {
+  const unit = await m.findOneBy(Unit, { id: of.unit, shopId })
+  const model = unit && (await m.findOneBy(Model, { id: unit.modelId, shopId }))
+  return model?.family === of.family ? unit : null
+}
+
 /** The row of a job that comes in with its first event; its unit must be of the shop. */
 async function begun(m: EntityManager, id: string, shopId: string, first: JobEvent | undefined): Promise<JobRow> {
   // Somebody opened it a moment ago: the same again finds it there.
   if (await m.existsBy(Job, { id, shopId })) throw Object.assign(new Error('opened meanwhile'), { errno: 1062 })
   if (first?.kind !== 'job-opened' || (await m.existsBy(Job, { id }))) throw notFound()
-  const unit = await m.findOneBy(Unit, { id: first.body.unit, shopId })
-  const model = unit && (await m.findOneBy(Model, { id: unit.modelId, shopId }))
-  if (!unit || model?.family !== first.body.family) throw notFound()
+  const unit = await machineOf(m, shopId, first.body)
+  if (!unit) throw notFound()
   const at = new Date()
   return {
     ...{ id, shopId, unitId: unit.id, seq: 0, summary: {} as never },
@@ -144,7 +155,7 @@ export async function append(
         (isThere ? await locked(m, jobId, person.shopId) : null) ?? (await begun(m, jobId, person.shopId, events[0]))
       const isNew = row.seq === 0
       let state: JobState = isNew ? blank : await stateAt(m, states, jobId, row.seq)
-      const before = row.seq
+      const [before, unitBefore] = [row.seq, row.unitId]
       const known = events.filter(e => state.seen.has(e.id)).map(e => e.id)
       const there = known.length
         ? await m.find(Event, {
@@ -158,12 +169,23 @@ export async function append(
       for (const said of events) {
         if (state.seen.has(said.id)) continue
         const event = atItsMoment(said, sent, receivedAt, state)
+        const other = event.kind === 'machine-corrected' ? await machineOf(m, person.shopId, event.body) : null
+        if (event.kind === 'machine-corrected' && !other) {
+          refused.push({
+            id: event.id,
+            code: notThere,
+            message: 'This machine is not of this shop, or of another kind',
+          })
+          continue
+        }
         const folded = fold(state, event)
         if (!folded.ok) {
           refused.push({ id: event.id, code: folded.refusal.code, message: refusalWords(folded.refusal) })
           continue
         }
         state = folded.state
+        // The latest word stands, whatever came last.
+        if (other && state.opened?.unit === other.id) row.unitId = other.id
         row.seq += 1
         const { id, kind, at, when, actor, device, body } = event
         accepted.push({ id, seq: row.seq, ...(when && { when }) })
@@ -174,8 +196,9 @@ export async function append(
         const now = { changedAt: receivedAt, ...standsAs(summaryOf(state, row.summary), state) }
         row.closedAt = now.closedAt
         if (isNew) await m.insert(Job, { ...row, ...now })
-        else await m.update(Job, { id: jobId }, { seq: row.seq, ...now })
+        else await m.update(Job, { id: jobId }, { seq: row.seq, unitId: row.unitId, ...now })
         await putEvents(m, rows)
+        if (row.unitId !== unitBefore) await movedTo(m, jobId, row.unitId)
         await keepSaid(m, person.shopId, row.unitId, rows)
       }
       const closed = rows.length && row.closedAt ? row.unitId : null

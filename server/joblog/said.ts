@@ -17,6 +17,12 @@ export const askedOfShop = [
 export type AskedOfShop = (typeof askedOfShop)[number]
 const isAsked = (kind: EventName): kind is AskedOfShop => (askedOfShop as readonly EventName[]).includes(kind)
 
+/** A job is of another machine: what it said of its model is of the other model from now on. */
+export async function movedTo(m: EntityManager, jobId: string, unit: string): Promise<void> {
+  const { modelId } = await m.findOneByOrFail(Unit, { id: unit })
+  await m.update(Said, { jobId }, { modelId })
+}
+
 /** Keeps where in a log something stands that is asked of its whole shop; what was taken back goes. To be called with the events, in one transaction. */
 export async function keepSaid(
   m: EntityManager,

@@ -160,11 +160,13 @@ export async function keep(m: EntityManager, source: Source, findables: readonly
     if (!before || (!before.photo && f.photo)) now.set(key, { ...f, hash })
   }
   const said = (await m.query(
-    `SELECT t.id, t.hash, s.step_id AS step, s.photo FROM search_said s JOIN search_thing t ON t.id = s.thing_id WHERE s.source_id = ?`,
+    `SELECT t.id, t.hash, t.model_id AS model, s.step_id AS step, s.photo FROM search_said s JOIN search_thing t ON t.id = s.thing_id WHERE s.source_id = ?`,
     [id],
-  )) as { id: number; hash: Buffer; step: string | null; photo: string | null }[]
-  const before = new Map(said.map(r => [r.hash.toString('hex'), r]))
-  const gone = said.filter(r => !now.has(r.hash.toString('hex')))
+  )) as { id: number; hash: Buffer; model: string; step: string | null; photo: string | null }[]
+  // A source that is of another model now says nothing of the one before.
+  const own = said.filter(r => r.model === model.id)
+  const before = new Map(own.map(r => [r.hash.toString('hex'), r]))
+  const gone = said.filter(r => r.model !== model.id || !now.has(r.hash.toString('hex')))
   const changed = [...now].flatMap(([key, f]) => {
     const was = before.get(key)
     return was && was.step === (f.step ?? null) && was.photo === (f.photo ?? null) ? [] : [f]

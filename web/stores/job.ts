@@ -15,10 +15,11 @@ import {
 } from '@dialytica/core/log'
 import { stance as stanceOf, type Family } from '@dialytica/core/machine'
 import { gates } from '@dialytica/core/plan'
-import type { HandSaid, JobCard, Person } from '@dialytica/core/wire'
+import { calls, type HandSaid, type JobCard, type Person } from '@dialytica/core/wire'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { v4 } from 'uuid'
+import { api } from '../data/api.ts'
 import { timeNow } from '../data/clock.ts'
 import { askToPersist } from '../data/room.ts'
 import { device } from '../devices/device.ts'
@@ -103,6 +104,13 @@ export const useJob = defineStore('job', () => {
     problem.value = null
     live.value = false
   }
+  // The plate was put right, here or on another device: the job is of another machine.
+  watch([() => state.value.opened?.unit, () => on.value.seq], async ([unit]) => {
+    const of = id.value
+    if (!of || !unit || !card.value || card.value.unit.id === unit) return
+    const now = await api(calls.job, { params: { job: of } }).catch(() => null)
+    if (now && id.value === of) card.value = now
+  })
   // Who signs out has no job open any more.
   watch(
     () => useSession().person === null,

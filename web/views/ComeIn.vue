@@ -92,6 +92,26 @@ async function comeIn(): Promise<void> {
         <p v-else class="soft small">
           The name on the fascia is often not the model: read the plate, in the door, behind the hatch or at the rear.
         </p>
+        <div v-if="plate.trim()" class="read" role="group" aria-label="As it was read">
+          <div>
+            <label for="code">Model</label>
+            <NInput
+              v-model:value="code"
+              class="mono"
+              placeholder=""
+              :input-props="{ id: 'code', autocomplete: 'off', maxlength: 120 }"
+            />
+          </div>
+          <div>
+            <label for="serial">Serial number</label>
+            <NInput
+              v-model:value="serial"
+              class="mono"
+              placeholder=""
+              :input-props="{ id: 'serial', autocomplete: 'off', maxlength: 120 }"
+            />
+          </div>
+        </div>
         <template v-if="code && !model">
           <label for="maker">Maker</label>
           <NInput
@@ -170,6 +190,11 @@ h1 {
 .two {
   display: grid;
   grid-template-columns: 1fr 150px;
+  gap: 10px;
+}
+.read {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
   gap: 10px;
 }
 .known {

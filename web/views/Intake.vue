@@ -4,6 +4,7 @@ import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useCommands } from '../commands.ts'
+import CorrectPlate from '../parts/CorrectPlate.vue'
 import FoundBefore from '../parts/FoundBefore.vue'
 import Glyph from '../parts/Glyph.vue'
 import IntakeWords from '../parts/IntakeWords.vue'
@@ -48,6 +49,7 @@ useCommands({ forth, back, undo: back })
         <LinkButton :to="toJob(job.id, 'worth')">Worth it?</LinkButton>
       </div>
       <FoundBefore :fixed="job.isFixed" zone="outside" />
+      <CorrectPlate :fixed="job.isFixed" />
     </div>
     <SafeSequence class="safe" :fixed="job.isFixed" @problem="problem = $event" />
     <div class="act">

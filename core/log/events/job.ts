@@ -25,6 +25,26 @@ export const jobOpened = eventKind(
   },
 )
 
+/**
+ * The plate was misread: the job is of this machine. What it was taken for stays beside it. The latest word by the clock of the devices wins.
+ */
+export const machineCorrected = eventKind(
+  'machine-corrected',
+  shape({
+    unit: uuid().required(),
+    family: oneOf(families).required(),
+    /** Maker, model and serial as they stood before. */
+    was: line().required('say what it was taken for'),
+  }),
+  (state, { unit, family, was }, stamp) => {
+    const { opened } = state
+    if (!opened) return refuse(1)
+    const correctedAt = stampOf(stamp)
+    if (correctedAt < (opened.correctedAt ?? '')) return accept(state)
+    return accept({ ...state, opened: { ...opened, unit, family, was, correctedAt } })
+  },
+)
+
 const open = phases.filter(p => p !== 'closed' && p !== 'abandoned')
 
 /** The job goes to another phase, or waits in one. The latest word by the clock of the devices wins. */

@@ -14,6 +14,7 @@ import FoundAs from '../moves/FoundAs.vue'
 import MoveFields from '../moves/MoveFields.vue'
 import { withValue } from '../moves/values.ts'
 import Problem from '../Problem.vue'
+import ZoneAsked from './ZoneAsked.vue'
 import QuickLine from '../QuickLine.vue'
 
 /** The step in hand under the photo: what a tap marks, the moves so far, what is known of the one in hand, the quick line. */
@@ -56,6 +57,7 @@ defineExpose({ focus: () => quick.value?.focus(), blur: () => quick.value?.blur(
   <div v-if="told && draft.move && meaning" class="moves">
     <MeaningChip :key="draft.move.id" :move="draft.move" :meaning="meaning" @tell="draft.retell" />
   </div>
+  <ZoneAsked v-if="!fixed" />
   <BeforeTurn :step="draft.step.id" :needs="draft.needs" :fixed="fixed" />
   <p v-if="draft.step.title" class="soft">{{ draft.step.title }}</p>
   <MoveFields

@@ -1,4 +1,4 @@
-import { findPlates } from '@dialytica/core/intake'
+import { letters, readPlate } from '@dialytica/core/intake'
 import type { Family } from '@dialytica/core/machine'
 import type { KnownUnit, Model, Unit } from '@dialytica/core/wire'
 import { useDebounceFn } from '@vueuse/core'
@@ -15,14 +15,25 @@ export function useAtPlate() {
   const stands = ref('')
   const made = ref('')
 
-  const words = computed(() => plate.value.trim().toUpperCase().split(/\s+/).filter(Boolean))
+  /** What the reader made of the plate, and what a hand put right in it. */
+  const read = computed(() => readPlate(plate.value, machines.models))
+  const ownCode = ref<string | null>(null)
+  const ownSerial = ref<string | null>(null)
+  watch(plate, () => (ownCode.value = ownSerial.value = null))
+  const code = computed({
+    get: () => ownCode.value ?? read.value.code,
+    set: typed => (ownCode.value = typed.toUpperCase()),
+  })
+  const serial = computed({
+    get: () => ownSerial.value ?? read.value.serial,
+    set: typed => (ownSerial.value = typed.toUpperCase()),
+  })
   /** Only a code that is written just so is taken; what it can also mean is offered. */
-  const exact = computed(() => findPlates(plate.value, machines.models).find(m => m.how === 'same'))
-  const model = computed<Model | undefined>(() => exact.value?.of)
-  const code = computed(() => model.value?.code ?? words.value[0] ?? '')
-  const serial = computed(() => (exact.value ? exact.value.rest.toUpperCase() : words.value.slice(1).join(' ')))
+  const model = computed<Model | undefined>(() =>
+    code.value.trim() ? machines.models.find(m => letters(m.code) === letters(code.value)) : undefined,
+  )
   const unit = computed<KnownUnit | undefined>(() =>
-    machines.units.find(u => u.modelId === model.value?.id && u.serial.toUpperCase() === serial.value),
+    machines.units.find(u => u.modelId === model.value?.id && u.serial.toUpperCase() === serial.value.trim()),
   )
   // What the shop has of this serial is looked up while it is typed; without the server the units that are at hand must do.
   const look = useDebounceFn((id: string, typed: string) => machines.find(id, typed).catch(() => undefined), 180)
@@ -32,8 +43,8 @@ export function useAtPlate() {
 
   /** What is still missing, in words; null when the machine can come in. */
   const missing = computed(() => {
-    if (!code.value) return 'Read the plate: model code, then serial number.'
-    if (!serial.value) return 'The serial number follows the model code, after a space.'
+    if (!code.value.trim()) return 'Read the plate: model code, then serial number.'
+    if (!serial.value.trim()) return 'Give the serial number: it stands on the plate beside the model.'
     if (unit.value?.open) return 'This machine already stands open: go on with it from the floor.'
     if (!model.value && !family.value) return 'This model is new here: touch which kind of machine it is.'
     if (!model.value && !maker.value.trim()) return 'This model is new here: name its maker.'
@@ -42,9 +53,9 @@ export function useAtPlate() {
   })
   /** The model and the unit, added to the shop where they are new. */
   async function known(): Promise<{ of: Model; what: Unit }> {
-    const of = model.value ?? (await machines.addModel(maker.value.trim(), code.value, family.value!))
+    const of = model.value ?? (await machines.addModel(maker.value.trim(), code.value.trim(), family.value!))
     const year = Number(made.value) || undefined
-    return { of, what: unit.value ?? (await machines.addUnit(of.id, serial.value, stands.value.trim(), year)) }
+    return { of, what: unit.value ?? (await machines.addUnit(of.id, serial.value.trim(), stands.value.trim(), year)) }
   }
   return { plate, maker, family, stands, made, model, code, serial, unit, missing, known }
 }
