@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { Locator, Page } from '@playwright/test'
 import { poseOf, project } from '@dialytica/demo'
 import { jobWith, step } from './test/told-job.ts'
-import { expect, newJob, nothingWaits, onTheFloor, test } from './test/test.ts'
+import { closeMachine, expect, newJob, nothingWaits, onTheFloor, test } from './test/test.ts'
 
 /** Types what each of the two has at a point. */
 async function tell(page: Page, point: string, old: string, fresh: string): Promise<void> {
@@ -88,8 +88,8 @@ test('a pump with its plug on another side and two washers on the old one: the b
   await page.getByRole('button', { name: /^(Fitted|Laid).*Space/ }).click()
   await expect(page.getByRole('button', { name: /^(Prove the machine|Close)/ })).toBeVisible()
   await page.getByRole('link', { name: 'Close', exact: true }).click()
-  await page.getByRole('button', { name: 'Close clean' }).click()
-  await expect(page.getByText(/closed clean/i).first()).toBeVisible()
+  await closeMachine(page)
+  await expect(page.getByText(/closed, not proved/i).first()).toBeVisible()
   await nothingWaits(page)
 
   // The next machine of this model is told.

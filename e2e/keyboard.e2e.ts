@@ -104,9 +104,11 @@ const job = async (page: Page, words: keyof typeof first) => {
   await expect(page.getByRole('region', { name: 'What to prove' })).toBeVisible()
   await page.keyboard.press('d')
   await expect(page.getByRole('heading', { name: 'Nothing is owed.' })).toBeVisible()
-  await tabTo(page, /^Close clean$/)
+  await tabTo(page, /not proved$/)
+  await page.keyboard.type('the owner tries it')
+  await tabTo(page, /^Close, not proved$/)
   await page.keyboard.press('Enter')
-  await expect(page.getByText('Closed clean')).toBeVisible()
+  await expect(page.getByText('Closed, not proved')).toBeVisible()
   await nothingWaits(page)
 }
 test('the same job by keyboard and pedals only', ({ page }) => job(page, 'english'))

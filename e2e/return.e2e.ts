@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { allJobs, expect, nothingWaits, signIn, test } from './test/test.ts'
+import { closeMachine, allJobs, expect, nothingWaits, signIn, test } from './test/test.ts'
 
 /** The demo machine whose return cannot be the plain mirror. */
 async function openReturn(page: Page): Promise<string> {
@@ -161,8 +161,8 @@ test('a gate stops a forgotten ground strap, what was fitted is opened again, wh
       await fitAll(page)
     }
     await page.getByRole('link', { name: 'Close', exact: true }).click()
-    await page.getByRole('button', { name: 'Close clean' }).click()
-    await expect(page.getByRole('heading', { name: 'Closed clean.' })).toBeVisible()
+    await closeMachine(page)
+    await expect(page.getByRole('heading', { name: 'Closed, not proved.' })).toBeVisible()
   })
   await nothingWaits(page)
   const events = (await (await page.request.get(`/api/jobs/${id}/events`)).json()) as {

@@ -1,5 +1,5 @@
 import { devices } from '@playwright/test'
-import { allJobs, comeIn, expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
+import { closeMachine, allJobs, comeIn, expect, newJob, nothingWaits, signIn, test } from './test/test.ts'
 
 test.use({
   ...devices['Pixel 7'],
@@ -47,8 +47,8 @@ test('the main steps by touch on a phone', async ({ page }) => {
   await page.getByRole('button', { name: 'All 2' }).tap()
   await page.getByRole('button', { name: /^Prove the machine/ }).tap()
   await page.getByRole('link', { name: 'Close', exact: true }).tap()
-  await page.getByRole('button', { name: 'Close clean' }).tap()
-  await expect(page.getByText('Closed clean')).toBeVisible()
+  await closeMachine(page, 'tap')
+  await expect(page.getByText('Closed, not proved')).toBeVisible()
   await nothingWaits(page)
 })
 

@@ -1,4 +1,16 @@
-import { allJobs, choose, expect, nothingWaits, off, seeToAll, signIn, strip, tapPhoto, test } from './test/test.ts'
+import {
+  closeMachine,
+  allJobs,
+  choose,
+  expect,
+  nothingWaits,
+  off,
+  seeToAll,
+  signIn,
+  strip,
+  tapPhoto,
+  test,
+} from './test/test.ts'
 import { moveKinds } from '@dialytica/core/moves'
 import type { Page } from '@playwright/test'
 
@@ -217,7 +229,15 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
       await expect(page.getByRole('button', { name: /^(Next step|Prove the machine)/ })).toBeVisible()
     }
     await done(/one towel/)
-    await done(/power/)
+    // Power is not offered while a screw of a cover is out; who insists says why.
+    await page.getByRole('link', { name: 'Close', exact: true }).click()
+    await page.getByRole('list', { name: 'What is owed' }).getByRole('link', { name: /power/ }).click()
+    await expect(page.getByRole('list', { name: 'Must be back first' })).toContainText('T20')
+    await expect(page.getByRole('button', { name: /^First: .*T20/ })).toBeVisible()
+    await page.getByLabel('Reason to pass the gate').fill('only the screw of the lid is out')
+    await page.getByRole('button', { name: 'Switch it on all the same' }).click()
+    await page.getByRole('button', { name: /^Fitted/ }).click()
+    await expect(page.getByRole('alert').filter({ hasText: 'Power is on' })).toContainText('T20')
     await page.getByRole('link', { name: 'Close', exact: true }).click()
     await expect(page.getByRole('heading', { name: '1 still owed.' })).toBeVisible()
     await page.getByRole('button', { name: 'Close clean' }).click()
@@ -231,8 +251,8 @@ test('a whole job by the interface alone: plate, descent, reload, a dead server,
     await expect(page.getByRole('banner')).toContainText('nothing off')
     await page.getByRole('link', { name: 'Close', exact: true }).click()
     await expect(page.getByRole('heading', { name: 'Nothing is owed.' })).toBeVisible()
-    await page.getByRole('button', { name: 'Close clean' }).click()
-    await expect(page.getByText('Closed clean')).toBeVisible()
+    await closeMachine(page)
+    await expect(page.getByText('Closed, not proved')).toBeVisible()
     await nothingWaits(page)
   })
 

@@ -15,6 +15,9 @@ export function closeJob(
   told: Omit<BodyOf<'job-closed'>, 'proved'>,
   whyNotProved = '',
 ): Act {
+  // What is owed is said first: it may have to be proved after it is back.
+  if (told.clean && !state.owing.isEmpty()) return cannot(11, `${state.owing.size} open`)
+  if (!told.clean && !told.note?.trim()) return cannot(11, 'no reason given')
   const { trials, results } = triedOf(state, family)
   const untold = trials.filter(t => !results.has(t.id))
   const seen = whyNotProved.trim()

@@ -23,6 +23,8 @@ describe('a zone that jars with what is named in it', () => {
     ['outside', screws('rear panel')],
     ['front', off('blue frobber')],
     ['rear', { kind: 'isolate', what: 'power' }],
+    ['outside', { kind: 'unroute', route: { type: 'harness', waypoints: [] } }],
+    ['rear', { kind: 'unplug', connector: { label: 'control board' } }],
     ['drive', { kind: 'place-temporary', thing: 'block', count: 1 }],
   ])('nothing is asked of %s: %j', (zone, move) => expect(asked(zone, move)).toBeNull())
   it('is asked once', () => {

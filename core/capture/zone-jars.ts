@@ -4,7 +4,7 @@ import type { JobState } from '../log/state.ts'
 import type { Step } from '../log/step.ts'
 import { anatomy, liesIn, type Family } from '../machine/families.ts'
 import { thingOf } from '../moves/move.ts'
-import { traitsOf, type Move } from '../moves/registry.ts'
+import { pointsOf, traitsOf, type Move } from '../moves/registry.ts'
 import { isAtTheHouse } from '../plan/pieces.ts'
 import { text } from '../words/language.ts'
 
@@ -40,7 +40,15 @@ function goTogether(family: Family, told: string, usual: string): boolean {
 export function zoneJar(state: JobState, step: Step, family: Family): ZoneJar | null {
   const { zone } = step
   if (!zone || step.of) return null
-  const moves = step.moves.filter(m => !traitsOf(m).turns && !traitsOf(m).temporary && !isAtTheHouse(m))
+  // Wires, plugs and lines run through many zones; what is done to the machine as a whole lies in none.
+  const moves = step.moves.filter(
+    m =>
+      !traitsOf(m).turns &&
+      !traitsOf(m).temporary &&
+      !isAtTheHouse(m) &&
+      !('connector' in m) &&
+      (!pointsOf(m) || m.kind === 'slip-belt'),
+  )
   const known = moves.flatMap(m => thingsNamed(m, family)).flatMap(t => t.known ?? [])
   const placed = known.flatMap(p => (p.zone[family] ? [{ thing: p.name, usual: p.zone[family] }] : []))
   if (placed.length === 0 || placed.some(p => goTogether(family, zone, p.usual))) return null

@@ -4,6 +4,7 @@ import type { JobState, StepState } from '../log/state.ts'
 import { liesIn, type Family } from '../machine/families.ts'
 import { apply, subject, thingOf } from '../moves/move.ts'
 import { pointsOf, traitsOf, type Move } from '../moves/registry.ts'
+import { isAtTheHouse } from '../plan/pieces.ts'
 import { text } from '../words/language.ts'
 import { say, type Phrase } from '../words/phrase.ts'
 import {
@@ -109,8 +110,10 @@ export function workOf(state: JobState, family: Family): Work {
   const add = (circuit: Circuit, opened: Opened) =>
     circuitsFound.set(circuit, [...(circuitsFound.get(circuit) ?? []), opened])
   state.order.forEach((id, i) => {
-    const step = state.steps.get(id)!
-    for (const move of step.moves) {
+    const recorded = state.steps.get(id)!
+    for (const move of recorded.moves) {
+      // What was shut off where the machine meets the house lies in no zone, whatever was told.
+      const step = isAtTheHouse(move) ? { ...recorded, zone: 'outside' } : recorded
       const traits = traitsOf(move)
       if (apply(move).length === 0 && !traits.renews) continue
       const known = knownOf(move, family, step.zone)

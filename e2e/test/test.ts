@@ -54,6 +54,15 @@ export async function comeIn(page: Page, name: string): Promise<void> {
   expect((await page.request.post('/api/session', { data: { login, password } })).ok()).toBe(true)
 }
 
+/** Closes the machine from its close-out; what was never tried of its proof says why. */
+export async function closeMachine(page: Page, by: 'click' | 'tap' = 'click'): Promise<void> {
+  const close = page.getByRole('button', { name: /^Close( clean|, not proved)$/ })
+  await close.waitFor()
+  const why = page.getByLabel(/^Why .* not proved$/)
+  if (await why.isVisible()) await why.fill('the owner tries it')
+  await close[by]()
+}
+
 /** The count beside a kind in the head: what is off the machine. */
 export const off = (page: Page, words: string | RegExp) =>
   page.getByRole('banner').getByRole('listitem').filter({ hasText: words })

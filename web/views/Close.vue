@@ -156,7 +156,7 @@ async function close(clean: boolean): Promise<void> {
         />
         <label for="signed">Signed off by</label>
         <NInput v-model:value="signedBy" placeholder="" :input-props="{ id: 'signed', autocomplete: 'name' }" />
-        <template v-if="untold.length">
+        <template v-if="untold.length && (!total || withDebts)">
           <label for="why-not-proved"
             >Why {{ untold.length === 1 ? 'this is' : `these ${untold.length} are` }} not proved</label
           >
@@ -168,7 +168,7 @@ async function close(clean: boolean): Promise<void> {
           />
         </template>
         <NButton v-if="!withDebts" type="primary" size="large" @click="close(true)">{{
-          left.length ? 'Close, not proved' : 'Close clean'
+          left.length && !total ? 'Close, not proved' : 'Close clean'
         }}</NButton>
         <NButton v-if="total && !withDebts" @click="withDebts = true">Close with debts</NButton>
         <NButton v-if="!withDebts && !givingUp" @click="givingUp = true">Give the job up</NButton>

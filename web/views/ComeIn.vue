@@ -89,7 +89,7 @@ async function comeIn(): Promise<void> {
           <b>{{ model.maker }} {{ model.code }}</b
           >, {{ anatomy[model.family].name }}{{ unit ? `, known here: ${unit.stands}` : serial ? ', a new unit' : '' }}
         </p>
-        <p v-else class="soft small">
+        <p v-else-if="!plate.trim()" class="soft small">
           The name on the fascia is often not the model: read the plate, in the door, behind the hatch or at the rear.
         </p>
         <div v-if="plate.trim()" class="read" role="group" aria-label="As it was read">

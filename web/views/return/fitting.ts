@@ -1,6 +1,7 @@
 import { seeTo } from '@dialytica/core/acts'
 import { asksNew } from '@dialytica/core/fit'
 import { isBack, settledCount, whyNot, type Settlement, type Step } from '@dialytica/core/log'
+import { subject } from '@dialytica/core/moves'
 import { text } from '@dialytica/core/words'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -36,11 +37,19 @@ export function useFitting(
   const done = computed(() => (r.value?.turn ? 'turned' : gate.value?.brings ? 'switched on' : 'closed'))
   const tell = (refusal: string | null) => void (problem.value = refusal ?? '')
 
+  /** What water or power waits for, as the plan has it: the strong action leads there, never over it. */
+  const first = computed(() => {
+    const { brings, behind: open = [] } = gate.value ?? {}
+    if (!held.value || !brings) return -1
+    const ids = new Set(open.map(d => d.id))
+    return plan.value.findIndex(p => p.owes > 0 && p.debts.some(d => ids.has(d.id)))
+  })
   /** The strong action: the next piece, else the next step, else the close. */
   function forth(how?: Settlement): void {
     if (!r.value) return
     const [need] = needs.value
     if (held.value && need && !behind.value) tell(whyNot(job.act(seeTo(r.value.step.id, need))))
+    else if (held.value && first.value >= 0) goTo(first.value)
     else if (held.value) problem.value = `Settle that first, or say why it is ${done.value} all the same.`
     else if (r.value.owes > 0 && !job.isFixed) {
       if (!how && next.value && !r.value.turn && asksNew(job.state, next.value)) {
@@ -99,6 +108,8 @@ export function useFitting(
     if (!r.value) return ''
     if (r.value.owes === 0) return isLast.value ? 'Prove the machine' : 'Next step'
     if (held.value && needs.value[0] && !behind.value) return `Seen to: ${text(needs.value[0].thing)}`
+    const before = plan.value[first.value]
+    if (before) return `First: ${text(subject(before.moves[0]!.move))}`
     if (r.value.turn) return r.value.turn.from === r.value.turn.to ? 'So it stands' : 'Turned'
     const { count } = next.value!
     return count > 1 ? `Fitted ${settledCount(next.value!) + 1} of ${count}` : 'Fitted'
