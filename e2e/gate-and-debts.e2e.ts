@@ -19,7 +19,7 @@ test('a gate holds while something is owed behind it, and is passed with a reaso
   await expect(behind).toContainText('out-of-balance sensor')
   await expect(behind).toContainText('sensor bracket')
   await page.getByRole('button', { name: /^Fitted/ }).click()
-  await expect(page.getByRole('alert')).toContainText('Settle that first')
+  await expect(page.getByRole('alert')).toContainText('Settle what is behind the gate')
   await page.getByRole('button', { name: 'Pass the gate' }).click()
   await expect(page.getByRole('alert')).toContainText('Say why')
   await page.getByLabel('Reason to pass the gate').fill('covered until the part comes')

@@ -87,6 +87,10 @@ const job = async (page: Page, words: keyof typeof first) => {
   await tabTo(page, /^Return$/)
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(first[words])
+  // The hose is open: it is seen to once more before the machine is turned again.
+  await expect(page.getByRole('button', { name: /^Seen to/ })).toBeVisible()
+  await page.keyboard.press('PageDown')
+  await expect(page.getByRole('button', { name: /^Turned/ })).toBeVisible()
   await page.keyboard.press('PageDown')
   await expect(page.getByRole('button', { name: /^Next step/ })).toBeVisible()
   await page.keyboard.press('u')

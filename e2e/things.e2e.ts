@@ -18,6 +18,12 @@ async function practise(page: Page, complaint: string): Promise<void> {
 /** All that is owed of the step in hand goes on, and the next one comes. */
 async function fitted(page: Page, words: string | RegExp): Promise<void> {
   await expect(heading(page)).toContainText(words)
+  // What a turn asks for is seen to, one after the other.
+  const needs = page.getByRole('group', { name: 'Before it is turned' }).getByRole('button')
+  for (let left = await needs.count(); left > 0; left -= 1) {
+    await needs.first().click()
+    await expect(needs).toHaveCount(left - 1)
+  }
   const all = page.getByRole('button', { name: /^All \d/ })
   if (await all.isVisible()) await all.click()
   else await page.getByRole('button', { name: /(Fitted|Turned|So it stands).*Space/ }).click()

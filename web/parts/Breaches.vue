@@ -23,7 +23,13 @@ const off = (what: Breach['what']) => job.act(shutOff(job.state, what, v4))
 </script>
 
 <template>
-  <div v-for="b in found" :key="b.what" class="note" :class="b.mains === 'on' ? 'danger' : 'caution'" role="alert">
+  <div
+    v-for="b in found"
+    :key="b.what"
+    class="note"
+    :class="b.mains === 'on' ? 'danger' : 'caution'"
+    :role="b.mains === 'on' ? 'alert' : 'note'"
+  >
     <p>{{ words(b) }}</p>
     <NButton size="large" @click="off(b.what)">{{
       b.what === 'power' ? 'The plug is out' : 'The tap is shut'

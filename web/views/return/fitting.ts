@@ -50,7 +50,10 @@ export function useFitting(
     const [need] = needs.value
     if (held.value && need && !behind.value) tell(whyNot(job.act(seeTo(r.value.step.id, need))))
     else if (held.value && first.value >= 0) goTo(first.value)
-    else if (held.value) problem.value = `Settle that first, or say why it is ${done.value} all the same.`
+    else if (held.value)
+      problem.value = r.value.turn
+        ? 'Settle that before the machine is turned, or say why it is turned all the same.'
+        : 'Settle what is behind the gate first, or say why it is closed all the same.'
     else if (r.value.owes > 0 && !job.isFixed) {
       if (!how && next.value && !r.value.turn && asksNew(job.state, next.value)) {
         askingNew.value = true
