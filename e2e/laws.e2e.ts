@@ -48,8 +48,7 @@ test('plug and tap said at the drive come on last, and not at all by the strong 
     const first = page.getByRole('list', { name: 'Must be back first' })
     for (const thing of ['belt', 'rear panel', 'drain hose']) await expect(first).toContainText(thing)
     // The strong button leads to what is first, never over it.
-    await expect(page.getByRole('button', { name: /^First: drain hose/ })).toBeVisible()
-    await page.keyboard.press('Space')
+    await page.getByRole('button', { name: /^First: drain hose/ }).click()
     await expect(heading(page)).toContainText('drain hose')
     await page.getByRole('button', { name: /^Back, step 5,/ }).click()
   })
@@ -96,7 +95,9 @@ test('a turn told in one breath with its block is asked about before it is taken
     await expect(on.getByRole('button', { name: /^Next step/ })).toBeHidden()
   }
   const [first, second] = [await machine('2231-8812'), await machine('2231-8813')]
-  await isAsked(page, first, () => page.keyboard.press('Space'))
+  await isAsked(page, first, () =>
+    page.getByRole('group', { name: 'Before it is turned' }).getByRole('button').first().press('Enter'),
+  )
   const phone = await another({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
   await comeIn(phone, 'Jon Tarrow')
   await isAsked(phone, second, () =>

@@ -23,7 +23,8 @@ export const zoneIsSo = (zone: string): string => `zone is so: ${zone}`
 const thingsNamed = (move: Move, family: Family): Named[] => {
   const { part, fastens } = traitsOf(move)
   if (part) return [named(part, family, undefined, 'part' in move ? move.part?.is : undefined)]
-  return fastens ? thingsOf(move, family) : [named(text(thingOf(move)), family), ...thingsOf(move, family)]
+  const isNamed = 'joint' in move || move.kind === 'slip-belt'
+  return fastens || isNamed ? [...(isNamed ? [named(text(thingOf(move)), family)] : []), ...thingsOf(move, family)] : []
 }
 
 /** True where one cover lets a hand into both, or one lies in the other. The tub is reached from every side; what is outside hides nothing. */

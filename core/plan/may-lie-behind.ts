@@ -12,7 +12,8 @@ const usualZones = (moves: readonly Move[], family: Family): string[] =>
     const { part, renews = part } = traitsOf(move)
     const own = renews ? [named(renews, family, undefined, 'part' in move ? move.part?.is : undefined)] : []
     // A hose, a plug and a belt name themselves.
-    const itself = own.length || traitsOf(move).fastens ? [] : [named(text(thingOf(move)), family)]
+    const isNamed = 'joint' in move || 'connector' in move || move.kind === 'slip-belt'
+    const itself = isNamed ? [named(text(thingOf(move)), family)] : []
     return [...own, ...itself, ...thingsOf(move, family)].flatMap(t => t.known?.zone[family] ?? [])
   })
 
