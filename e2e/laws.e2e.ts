@@ -55,7 +55,7 @@ test('plug and tap said at the drive come on last, and not at all by the strong 
   await test.step('done on another device all the same it is said, until the plug is out again', async () => {
     await page.getByLabel('Reason to pass the gate').fill('a lamp is needed')
     await page.getByRole('button', { name: 'Switch it on all the same' }).click()
-    await page.keyboard.press('Space')
+    await page.getByRole('button', { name: /^Fitted/ }).click()
     const breach = page.getByRole('alert').filter({ hasText: 'Power is on. Still open' })
     await expect(breach).toContainText('rear panel')
     await breach.getByRole('button', { name: 'The plug is out' }).click()
