@@ -1,4 +1,5 @@
 import { closeMachine, comeIn, expect, newJob, nothingWaits, test } from './test/test.ts'
+import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
 
 /** Types one step after the other, each in its zone. */
@@ -133,15 +134,27 @@ test('the record says what was done: not here, the old one or the new one, not p
   await page.getByRole('button', { name: 'Close the hot tap' }).click()
   await page.getByRole('button', { name: 'Not here' }).click()
   await record(page, path, ['outside: power off', 'base: drain pump off'])
-  const id = path.split('/').at(-1)!
-  await page.goto(`${path}/bench`)
-  await page.goto(`${path}/return`)
-  await expect(heading(page)).toContainText('drain pump')
-  expect(id).toBeTruthy()
-  while (await page.getByRole('button', { name: /^(Fitted|Next step)/ }).count()) {
+  await nothingWaits(page)
+  await test.step('a new pump was held against the old one: which of them goes on is asked once', async () => {
+    const job = path.split('/').at(-1)!
+    const { id: actor } = (await (await page.request.get('/api/session')).json()) as { id: string }
+    const compared = { kind: 'part-compared', body: { part: 'drain pump', same: true } }
+    const event = { ...compared, id: randomUUID(), job, actor, device: 'another', at: new Date().toISOString() }
+    const told = await page.request.post(`/api/jobs/${job}/events`, { data: { events: [event] } })
+    expect(told.ok()).toBe(true)
+    await page.getByRole('link', { name: 'Return', exact: true }).click()
+    await expect(heading(page)).toContainText('drain pump')
+    const asked = page.getByRole('group', { name: 'Which one goes on?' })
+    await expect(async () => {
+      await strong(page).click()
+      await expect(asked).toBeVisible({ timeout: 2000 })
+    }).toPass()
+    await asked.getByRole('button', { name: 'The old one' }).click()
+    await page.getByRole('button', { name: /^Next step/ }).click()
+    await expect(heading(page)).toContainText('Plug the machine in')
     await strong(page).click()
-    if (await page.getByRole('button', { name: 'Prove the machine' }).count()) break
-  }
+    await expect(page.getByRole('button', { name: /^Prove the machine/ })).toBeVisible()
+  })
   await page.getByRole('link', { name: 'Close', exact: true }).click()
   await page.getByRole('button', { name: 'Close, not proved' }).click()
   await expect(page.getByRole('alert')).toContainText('Say why that is not proved')

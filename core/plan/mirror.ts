@@ -41,9 +41,8 @@ function returnOf(state: JobState, step: StepState, number: number): ReturnStep 
   const debts = moves.flatMap(m => m.debts)
   // Of a step in pieces each is back when something of itself is.
   const isBack = step === state.steps.get(step.id) || debts.some(d => settledCount(d) > 0)
-  const { backFrom: _, backTo: __, ...off } = step
   return {
-    step: isBack ? step : { ...off },
+    step: isBack ? step : { ...step, backFrom: undefined, backTo: undefined },
     number,
     moves,
     debts,

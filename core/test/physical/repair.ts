@@ -123,8 +123,8 @@ export class Repair {
     moves.forEach(({ move, really }, k) => {
       if (!really) return
       if (really.did === 'turned') this.metal.posture = really.to
-      const name = (move.part as { name?: string })?.name ?? (move.joint as { hose?: string })?.hose ?? move.place
-      this.metal.did(really, id(n * 100 + k, 'm'), name ? String(name) : undefined)
+      const { part, joint, place } = move as { part?: { name: string }; joint?: { hose: string }; place?: string }
+      this.metal.did(really, id(n * 100 + k, 'm'), part?.name ?? joint?.hose ?? place)
     })
   }
 }
