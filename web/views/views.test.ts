@@ -110,18 +110,25 @@ describe('the close', () => {
     expect(job.closed).toBe(false)
     await wrapper.get('#note').setValue('customer takes it')
     await press(/^Close with 4 owed/)
+    expect(wrapper.get('[role=alert]').text()).toContain('Say why that is not proved')
+    expect(job.closed).toBe(false)
+    await wrapper.get('#why-not-proved').setValue('it is not whole')
+    await press(/^Close with 4 owed/)
     expect(job.state.closing).toMatchObject({
       clean: false,
       note: 'customer takes it',
       owed: [{ count: 2 }, { count: 1 }, { count: 1 }],
     })
   })
-  it('closes clean when nothing is owed', async () => {
-    const { press, job } = await open(Close, 'close')
+  it('closes when nothing is owed, not proved where nothing was tried, and says why', async () => {
+    const { wrapper, press, job } = await open(Close, 'close')
     for (const d of job.debts) job.says('debt-settled', { debt: d.id, how: 'refitted', count: d.owes })
     await flushPromises()
-    await press(/^Close clean/)
-    expect(job.state.closing).toMatchObject({ clean: true, owed: [] })
+    await press(/^Close, not proved/)
+    expect(job.closed).toBe(false)
+    await wrapper.get('#why-not-proved').setValue('the owner tries it')
+    await press(/^Close, not proved/)
+    expect(job.state.closing).toMatchObject({ clean: true, proved: false, owed: [] })
   })
 })
 
