@@ -71,11 +71,14 @@ async function vitest(name, env) {
     unit: ['--project', 'core', '--project', 'changed', '--project', 'web'],
     api: ['--project', 'api'],
   }[name]
-  const args = ['vitest', 'run', ...projects, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`]
-  const status = await openly('npx', args, { cwd: root, env })
+  const reporters = ['default', 'json', './scripts/beside-tests.mjs'].map(r => `--reporter=${r}`)
+  const args = ['vitest', 'run', ...projects, ...reporters, `--outputFile.json=${report}`]
+  const beside = join(results, `${name}-beside.json`)
+  const status = await openly('npx', args, { cwd: root, env: { ...env, ERRORS_BESIDE_TESTS: beside } })
   const count = r => {
-    failures.push(...inVitest(r))
-    return [r.numPassedTests, r.numFailedTests]
+    const errors = JSON.parse(readFileSync(beside, 'utf8'))
+    failures.push(...inVitest(r), ...errors.map(e => `${name}, beside its tests: ${e}`))
+    return [r.numPassedTests, r.numFailedTests + errors.length]
   }
   read(name, report, count, status)
 }

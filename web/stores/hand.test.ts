@@ -42,7 +42,7 @@ class Server {
   }
   fetch = async (address: string, init?: { method?: string; body?: string }) => {
     if (address.includes('/events')) return Response.json([opening])
-    if (!address.includes('/hands/')) return Response.json({ id: job })
+    if (!address.includes('/hands/')) return Response.json({ id: job, unit: { id: opening.body.unit } })
     if (init?.method !== 'PUT') return Response.json({ version: this.version, step: this.step })
     const put = JSON.parse(init.body!) as { version: number; step: Step }
     this.puts += 1
