@@ -1,4 +1,4 @@
-import { closeMachine, comeIn, expect, newJob, nothingWaits, test } from './test/test.ts'
+import { choose, closeMachine, comeIn, expect, newJob, nothingWaits, test } from './test/test.ts'
 import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
 
@@ -188,4 +188,55 @@ test('a plate is put right: seen in its fields before anything opens, corrected 
   await nothingWaits(page)
   await page.reload()
   await expect(plate).toContainText('Kelwin KW 2760')
+})
+
+test('a misread model is made one with the right one after ten jobs: machines, jobs and book go over, and its plate means the other', async ({
+  page,
+  another,
+}) => {
+  await comeIn(page, 'Jon Tarrow')
+  const post = (path: string, data: object) => page.request.post(`/api/${path}`, { data })
+  const me = ((await (await page.request.get('/api/session')).json()) as { id: string }).id
+  const [wrong, right] = [randomUUID(), randomUUID()]
+  const model = { maker: 'Kelwin', family: 'front-loader', notes: '' }
+  await post('models', { ...model, id: wrong, code: 'KWX' })
+  await post('models', { ...model, id: right, code: 'KWX 2760' })
+  for (let i = 0; i < 10; i++) {
+    const [unit, job] = [randomUUID(), randomUUID()]
+    await post('units', { id: unit, modelId: wrong, serial: `44-90${i}`, stands: '' })
+    const event = (kind: string, body: object, s: number) => ({
+      ...{ id: randomUUID(), job, actor: me, device: 'x', kind, body },
+      at: `2026-03-0${(i % 9) + 1}T08:0${i % 10}:${s}.000Z`,
+    })
+    const opened = { unit, family: 'front-loader', complaint: 'does not drain', plate: 'KWX' }
+    const step = {
+      ...{ id: randomUUID(), zone: 'outside', photos: [], marks: [] },
+      moves: [{ id: randomUUID(), way: 'down', kind: 'remove-part', part: { name: 'rear panel' } }],
+    }
+    const events = [
+      event('job-opened', opened, 10),
+      event('step-recorded', { step }, 20),
+      event('job-closed', { clean: false, note: 'the owner took it back' }, 30),
+    ]
+    expect((await post(`jobs/${job}/events`, { events })).ok()).toBe(true)
+  }
+
+  const lead = await another()
+  await comeIn(lead, 'Mara Okwell')
+  await lead.goto(`/models?model=${wrong}`)
+  await expect(lead.getByRole('heading', { name: 'Kelwin KWX', exact: true })).toBeVisible()
+  await lead.getByRole('button', { name: 'It is another model' }).click()
+  await choose(lead, 'The model that it is', 'Kelwin KWX 2760')
+  await lead.getByRole('button', { name: 'Make them one' }).click()
+  await expect(lead.getByRole('heading', { name: 'Kelwin KWX 2760' })).toBeVisible()
+  await expect(lead.getByText('On a plate also: KWX')).toBeVisible()
+  await expect(
+    lead.getByRole('list', { name: 'Units' }).getByRole('listitem').filter({ hasText: '44-90' }),
+  ).toHaveCount(10)
+  await lead.getByRole('link', { name: 'Its book' }).click()
+  await expect(lead.getByText('From 10 closed jobs.')).toBeVisible()
+
+  await page.goto('/come-in')
+  await page.getByLabel('Rating plate').fill('KWX 44-905')
+  await expect(page.getByText('Kelwin KWX 2760').first()).toBeVisible()
 })

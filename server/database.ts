@@ -14,6 +14,7 @@ import { ShopForYears1764800000000 } from './migrations/1764800000000-shop-for-y
 import { PeopleAndDevices1764900000000 } from './migrations/1764900000000-people-and-devices.ts'
 import { WhenItWas1765000000000 } from './migrations/1765000000000-when-it-was.ts'
 import { ClosedLately1765100000000 } from './migrations/1765100000000-closed-lately.ts'
+import { ModelsMadeOne1765200000000 } from './migrations/1765200000000-models-made-one.ts'
 
 /** What may be held of a database: so many connections, of one shop so many, and a statement for so many seconds, 0 for as long as it takes. */
 export interface Shares {
@@ -45,6 +46,7 @@ export async function open(url: string, { connections, own, seconds }: Shares = 
       PeopleAndDevices1764900000000,
       WhenItWas1765000000000,
       ClosedLately1765100000000,
+      ModelsMadeOne1765200000000,
     ],
     timezone: 'Z',
     charset: 'utf8mb4',

@@ -67,8 +67,8 @@ front tub half · tub front, front half of the tub, tub cover, front shell, fron
 rear tub half · tub back, back half of the tub, rear shell, back drum, tub rear, outer tub rear, rear tub, tub rear half · heavy · drive · -
 tub seal · tub gasket, seal between the halves, tub half gasket, tub joint · light · tub · tub
 tub ring · tub cover ring, splash ring, tub top ring, splash guard · light · - · tub
-drum · inner drum, wash drum, inner tub, inner basket, spin drum · heavy · tub · -
-basket · wash basket, spin basket, inner basket, wash tub basket · heavy · - · tub
+drum · inner drum, wash drum, inner tub, inner basket, spin drum, drum assembly · heavy · tub · -
+basket · wash basket, spin basket, inner basket, wash tub basket, basket assembly, drum, inner drum, wash drum, inner tub, spin drum, drum assembly · heavy · - · tub
 drum paddle · paddle, lifter, drum lifter, baffle, fin, rib of the drum, drum vane · light · tub · -
 drum spider · spider, spider arm, drum cross, support arms, three arm support · middling · tub · -
 balance ring · balancing ring, balance hoop · light · tub · tub
@@ -146,6 +146,7 @@ ground screw · earth screw, earthing screw · light · rear · rear
 ground eyelet · earth eyelet, ground ring terminal, earth tag, ground tag, eyelet · light · rear · rear
 cable duct · wire channel, loom channel, wire duct, cable channel, wire cover, conduit · light · rear · rear
 cable tie · tie, zip tie, tie wrap, tyrap, ty wrap, cable strap, wire tie · light · rear · rear
+compressor · heat pump compressor, refrigerant compressor · heavy · base · -
 steam generator · steamer, boiler, steam unit · middling · base · -
 steam hose · steam pipe, steam tube · light · top · -
 steam nozzle · nozzle, spray nozzle, jet · light · door · -

@@ -1,1 +1,1 @@
-export { asRead, findPlates, letters, readPlate, readsAs } from './plate.ts'
+export { asRead, findPlates, isCodeOf, letters, readPlate, readsAs } from './plate.ts'

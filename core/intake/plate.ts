@@ -67,6 +67,10 @@ export function findPlates<T extends Plated>(typed: string, known: readonly T[])
     .sort((a, b) => order.indexOf(a.how) - order.indexOf(b.how) || b.of.code.length - a.of.code.length)
 }
 
+/** True when a code is that of a model, or of one that was made one with it. */
+export const isCodeOf = ({ code, also }: { code: string; also: readonly string[] }, typed: string): boolean =>
+  [code, ...also].some(own => letters(own) === letters(typed))
+
 /** True when two serials or codes are the same as they can be read from a plate. */
 export const readsAs = (a: string, b: string): boolean => asRead(a) === asRead(b)
 

@@ -1,9 +1,8 @@
 import type { JobState } from '../log/state.ts'
 import type { Family } from '../machine/families.ts'
+import { beforeSwitch } from './before-switch.ts'
 import { mainsOf, type Mains } from './mains.ts'
 import type { OpenWork } from './open-work.ts'
-import { beforePower } from './power.ts'
-import { beforeWater } from './water.ts'
 
 /** Water or power that is on although a law wants something back first: it was done, here or on another device, and is said. */
 export interface Breach {
@@ -20,7 +19,7 @@ export interface Breach {
 export function breaches(state: JobState, family: Family): Breach[] {
   const [power, water] = [mainsOf(state, 'power'), mainsOf(state, 'water')]
   const found: Breach[] = []
-  if (power !== 'off') found.push({ what: 'power', mains: power, open: beforePower(state, family) })
-  if (water === 'on') found.push({ what: 'water', mains: water, open: beforeWater(state, family) })
+  if (power !== 'off') found.push({ what: 'power', mains: power, open: beforeSwitch(state, family, 'power') })
+  if (water === 'on') found.push({ what: 'water', mains: water, open: beforeSwitch(state, family, 'water') })
   return found.filter(b => b.open.length > 0)
 }

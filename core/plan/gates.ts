@@ -1,6 +1,5 @@
 import type { Assembly } from '../assembly/assembly.ts'
-import { beforePower } from '../laws/power.ts'
-import { beforeWater } from '../laws/water.ts'
+import { beforeSwitch } from '../laws/before-switch.ts'
 import { owedCount, settledCount, type Debt, type JobState } from '../log/state.ts'
 import { liesIn, zoneTitle, type Family } from '../machine/families.ts'
 import type { Posture } from '../machine/postures.ts'
@@ -122,9 +121,7 @@ const switchGates = (family: Family, plan: readonly ReturnStep[], state: JobStat
     const brings = moves.flatMap(m => traitsOf(m.move).restores ?? [])[0]
     if (!brings || owes === 0) return []
     const own = new Set(debts.map(d => d.id))
-    const first = (brings === 'power' ? beforePower : beforeWater)(state, family).flatMap(o =>
-      own.has(o.debt.id) ? [] : o.debt,
-    )
+    const first = beforeSwitch(state, family, brings).flatMap(o => (own.has(o.debt.id) ? [] : o.debt))
     return [{ at, step: step.id, zones: [], brings, closed: false, ...behindIt([]), behind: first.reverse() }]
   })
 

@@ -15,7 +15,18 @@ export {
 } from './jobs.ts'
 export { invite, join, oneHand, putHand } from './joining.ts'
 export { bookParcel, jobParcel, parcelBack, parcelIn, parcels, takeParcel } from './parcels.ts'
-export { addModel, addUnit, codes, learntParts, models, oneModel, oneUnit, rituals, units } from './machines.ts'
+export {
+  addModel,
+  addUnit,
+  codes,
+  learntParts,
+  makeOne,
+  models,
+  oneModel,
+  oneUnit,
+  rituals,
+  units,
+} from './machines.ts'
 export {
   addMember,
   changeMember,

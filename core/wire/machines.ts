@@ -40,6 +40,8 @@ const listedModel = shape({
   createdAt,
   /** How many units of it there are. */
   units: wholeWithin(0, 1e9).required(),
+  /** The codes of models that were made one with it: a plate that says one of them is of this model. */
+  also: list(line().required()),
 })
 /** A model as it stands in the list of the shop. */
 export type ListedModel = InferType<typeof listedModel>
@@ -51,6 +53,14 @@ export const models = call({
 })
 export const addModel = call({ method: 'post', path: '/api/models', body: shape(newModel), reply: model })
 export const oneModel = call({ method: 'get', path: '/api/models/{model}', params: { model: uuidForm }, reply: model })
+/** Makes one model of two: all that is of the first goes over to `into`, and its name means that from then on. */
+export const makeOne = call({
+  method: 'post',
+  path: '/api/models/{model}/made-one',
+  params: { model: uuidForm },
+  body: shape({ into: uuid().required() }),
+  reply: model,
+})
 /** What the codes of a model say, as its jobs kept them: of each the last that was said of it; one without words or circuit was given up. */
 export const codes = call({
   method: 'get',

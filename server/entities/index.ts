@@ -17,6 +17,8 @@ export interface ModelRow {
   family: Family
   notes: string
   createdAt: Date
+  /** The model that this one turned out to be. */
+  madeOneWith?: string | null
 }
 export const Model = new EntitySchema<ModelRow>({
   name: 'model',
@@ -28,6 +30,7 @@ export const Model = new EntitySchema<ModelRow>({
     family: text(40),
     notes: text(500),
     createdAt: { ...moment, name: 'created_at' },
+    madeOneWith: { ...ref, name: 'made_one_with', nullable: true },
   },
 })
 
@@ -41,6 +44,8 @@ export interface UnitRow {
   stands: string
   made: number | null
   createdAt: Date
+  /** The unit that this one turned out to be. */
+  madeOneWith?: string | null
 }
 export const Unit = new EntitySchema<UnitRow>({
   name: 'unit',
@@ -53,6 +58,7 @@ export const Unit = new EntitySchema<UnitRow>({
     stands: text(500),
     made: { type: 'smallint', unsigned: true, nullable: true },
     createdAt: { ...moment, name: 'created_at' },
+    madeOneWith: { ...ref, name: 'made_one_with', nullable: true },
   },
 })
 

@@ -14,7 +14,8 @@ import { check } from '@dialytica/core/schema'
 import type { Appended as Told, Person } from '@dialytica/core/wire'
 import type { DataSource, EntityManager } from 'typeorm'
 import { In } from 'typeorm'
-import { Event, Job, Model, Unit, type EventRow, type JobRow, type UnitRow } from '../entities/index.ts'
+import { Event, Job, Model, type EventRow, type JobRow, type UnitRow } from '../entities/index.ts'
+import { unitNow } from '../machines/made-one.ts'
 import { notFound } from '../problems.ts'
 import { retried } from '../retried.ts'
 import { putEvents } from './put-events.ts'
@@ -98,7 +99,7 @@ async function machineOf(
   shopId: string,
   of: { unit: string; family: string },
 ): Promise<UnitRow | null> {
-  const unit = await m.findOneBy(Unit, { id: of.unit, shopId })
+  const unit = await unitNow(m, shopId, of.unit)
   const model = unit && (await m.findOneBy(Model, { id: unit.modelId, shopId }))
   return model?.family === of.family ? unit : null
 }
@@ -185,7 +186,7 @@ export async function append(
         }
         state = folded.state
         // The latest word stands, whatever came last.
-        if (other && state.opened?.unit === other.id) row.unitId = other.id
+        if (event.kind === 'machine-corrected' && other && state.opened?.unit === event.body.unit) row.unitId = other.id
         row.seq += 1
         const { id, kind, at, when, actor, device, body } = event
         accepted.push({ id, seq: row.seq, ...(when && { when }) })

@@ -6,6 +6,7 @@ import { randomUUID } from 'node:crypto'
 import { In, IsNull, Not, type DataSource, type EntityManager } from 'typeorm'
 import { Job, Model, Parcel, PhotoEntity, Unit, type Added } from '../entities/index.ts'
 import { writeWhole } from '../joblog/write-whole.ts'
+import { modelNow } from '../machines/made-one.ts'
 import { sha256, takeIn, takeOut } from '../photos/store.ts'
 import { ignoreDouble, retried } from '../retried.ts'
 import { ParcelError, unpack, type Unpacked } from './unpack.ts'
@@ -24,7 +25,8 @@ async function unitFor(m: EntityManager, shopId: string, of: RecordMachine, adde
   const where = { shopId, maker: of.maker ?? '', code: of.code }
   const fresh = { ...where, id: randomUUID(), family: of.family, notes: '', createdAt }
   await m.insert(Model, fresh).catch(ignoreDouble)
-  const model = await m.findOneByOrFail(Model, where)
+  const named = await m.findOneByOrFail(Model, where)
+  const model = await modelNow(m, shopId, named.id)
   if (model.id === fresh.id) added.models.push(model.id)
   if (model.family !== of.family)
     throw new ParcelError([

@@ -6,7 +6,7 @@ import { floor } from './floor.ts'
 import { addEvents, events, job, jobs } from './jobs.ts'
 import { hand, invite, join, putHand } from './joining.ts'
 import { labels } from './labels.ts'
-import { addModel, addUnit, model, models, unit, units } from './machines.ts'
+import { addModel, addUnit, makeOne, model, models, unit, units } from './machines.ts'
 import { openapi } from './openapi.ts'
 import { bookParcel, jobParcel, parcelBack, parcelIn, parcels, takeParcel } from './parcels.ts'
 import { addMember, changeOfMember, codeOfMember, endOfSessions, people, team } from './people.ts'
@@ -59,6 +59,7 @@ export const routes: readonly Route[] = [
   models,
   addModel,
   model,
+  makeOne,
   units,
   addUnit,
   unit,

@@ -1,8 +1,7 @@
 import { lastSaid, type BodyOf } from '@dialytica/core/log'
 import type { EntityManager } from 'typeorm'
-import { Model } from '../entities/index.ts'
 import type { AskedOfShop } from '../joblog/said.ts'
-import { notFound } from '../problems.ts'
+import { modelNow } from '../machines/made-one.ts'
 import { newestEvents } from './newest-events.ts'
 
 type Db = Pick<EntityManager, 'getRepository'>
@@ -43,11 +42,6 @@ const newestSettings = 500
 export const settingsSaid = (db: Db, shop: string) =>
   lastSaidIn(db, shop, 'shop-set', one => one.setting, newestSettings)
 
-/** Answers as not found where a model is none of this shop. */
-export async function ofThisShop(db: Db, shop: string, model: string): Promise<void> {
-  if (!(await db.getRepository(Model).existsBy({ id: model, shopId: shop }))) throw notFound()
-}
-
 /** The same of a model, where it is one of this shop; else it is not found. */
 export async function lastSaidOfModel<K extends AskedOfShop>(
   db: Db,
@@ -57,6 +51,6 @@ export async function lastSaidOfModel<K extends AskedOfShop>(
   of: (one: Said<K>) => string,
   newest: number,
 ): Promise<Said<K>[]> {
-  await ofThisShop(db, shop, model)
-  return lastSaidIn(db, shop, kind, of, newest, model)
+  const { id } = await modelNow(db, shop, model)
+  return lastSaidIn(db, shop, kind, of, newest, id)
 }

@@ -1,6 +1,7 @@
 import type { BodyOf } from '@dialytica/core/log'
 import { calls } from '@dialytica/core/wire'
-import { ofThisShop, saidIn } from './last-said-in.ts'
+import { modelNow } from '../machines/made-one.ts'
+import { saidIn } from './last-said-in.ts'
 import { route } from './routing.ts'
 
 /** So many words of each kind are read, the newest first. */
@@ -17,8 +18,7 @@ export const learntParts = route(calls.learntParts, {
   joined: true,
   replies: { 200: 'How new parts were made to fit, tools that were made, sources and verdicts, the newest first' },
   async answer({ db }, { person, params }) {
-    const model = params.model!
-    await ofThisShop(db, person.shopId, model)
+    const { id: model } = await modelNow(db, person.shopId, params.model!)
     const [adapted, made, offered, compared] = await Promise.all([
       saidIn(db, person.shopId, 'part-adapted', newest, model),
       saidIn(db, person.shopId, 'tool-made', newest, model),

@@ -1,14 +1,19 @@
 import { asRead } from '@dialytica/core/intake'
 import { limits } from '@dialytica/core/schema'
 import { calls } from '@dialytica/core/wire'
-import { In, Like, MoreThan, type DataSource } from 'typeorm'
+import { In, IsNull, Like, MoreThan, type DataSource } from 'typeorm'
 import { Job, Model, Unit, type JobRow, type ModelRow, type UnitRow } from '../entities/index.ts'
+import { makeOne as made, modelNow, unitNow } from '../machines/made-one.ts'
 import { notFound, ProblemError } from '../problems.ts'
+import { retried } from '../retried.ts'
 import { readMachine, readModel } from '../search/sources.ts'
 import { route } from './routing.ts'
 
-const shownModel = ({ shopId: _, createdAt, ...rest }: ModelRow) => ({ ...rest, createdAt: createdAt.toISOString() })
-const shownUnit = ({ shopId: _, asRead: __, createdAt, ...rest }: UnitRow) => ({
+const shownModel = ({ shopId: _, madeOneWith: __, createdAt, ...rest }: ModelRow) => ({
+  ...rest,
+  createdAt: createdAt.toISOString(),
+})
+const shownUnit = ({ shopId: _, asRead: __, madeOneWith: ___, createdAt, ...rest }: UnitRow) => ({
   ...rest,
   createdAt: createdAt.toISOString(),
 })
@@ -23,14 +28,16 @@ export const models = route(calls.models, {
   async answer({ db }, { person, query }) {
     const rows = (await db.query(
       `SELECT m.id, m.maker, m.code, m.family, m.notes, m.created_at AS createdAt,
-         (SELECT COUNT(*) FROM unit u WHERE u.shop_id = m.shop_id AND u.model_id = m.id) AS units
-       FROM (SELECT * FROM model WHERE shop_id = ? ORDER BY maker, code LIMIT ?) m
+         (SELECT COUNT(*) FROM unit u WHERE u.shop_id = m.shop_id AND u.model_id = m.id) AS units,
+         (SELECT GROUP_CONCAT(w.code ORDER BY w.code SEPARATOR '\n') FROM model w WHERE w.made_one_with = m.id) AS also
+       FROM (SELECT * FROM model WHERE shop_id = ? AND made_one_with IS NULL ORDER BY maker, code LIMIT ?) m
        ORDER BY m.maker, m.code`,
       [person.shopId, Number(query.most ?? 1e9)],
-    )) as (Omit<ModelRow, 'shopId'> & { units: string })[]
-    return rows.map(({ createdAt, units, ...rest }) => ({
+    )) as (Omit<ModelRow, 'shopId'> & { units: string; also: string | null })[]
+    return rows.map(({ createdAt, units, also, ...rest }) => ({
       ...rest,
       units: Number(units),
+      also: also?.split('\n') ?? [],
       createdAt: createdAt.toISOString(),
     }))
   },
@@ -61,9 +68,18 @@ export const model = route(calls.oneModel, {
   who: 'viewer',
   replies: { 200: 'The model' },
   async answer({ db }, { person, params }) {
-    const row = await db.getRepository(Model).findOneBy({ id: params.model!, shopId: person.shopId })
-    if (!row) throw notFound()
-    return shownModel(row)
+    return shownModel(await modelNow(db, person.shopId, params.model!))
+  },
+})
+
+export const makeOne = route(calls.makeOne, {
+  summary: 'Make one model of two: machines, jobs, what was said of it and its book go over to the other',
+  who: 'lead',
+  replies: { 200: 'The model that both are now', 422: 'They are of two kinds, or the same' },
+  async answer({ db, reader }, { person, params, body }) {
+    await retried(() => db.transaction(m => made(m, person.shopId, params.model!, body.into)))
+    void reader.catchUp()
+    return shownModel(await modelNow(db, person.shopId, body.into))
   },
 })
 
@@ -105,6 +121,7 @@ export const units = route(calls.units, {
     const rows = await db.getRepository(Unit).find({
       where: {
         shopId: person.shopId,
+        madeOneWith: IsNull(),
         ...(modelId && { modelId }),
         ...(begins && { asRead: Like(`${begins}%`) }),
         ...(after && { serial: MoreThan(after) }),
@@ -122,7 +139,7 @@ export const unit = route(calls.oneUnit, {
   who: 'viewer',
   replies: { 200: 'The unit' },
   async answer({ db }, { person, params }) {
-    const row = await db.getRepository(Unit).findOneBy({ id: params.unit!, shopId: person.shopId })
+    const row = await unitNow(db, person.shopId, params.unit!)
     if (!row) throw notFound()
     return shownUnit(row)
   },
@@ -133,10 +150,10 @@ export const addUnit = route(calls.addUnit, {
   who: 'technician',
   replies: { 201: 'Added', 409: 'This unit is already there' },
   async answer({ db }, { person, body, res }) {
-    const of = await db.getRepository(Model).findOneBy({ id: body.modelId, shopId: person.shopId })
-    if (!of) throw notFound()
+    const of = await modelNow(db, person.shopId, body.modelId)
     const row = {
       ...body,
+      modelId: of.id,
       asRead: asRead(body.serial),
       made: body.made ?? null,
       shopId: person.shopId,

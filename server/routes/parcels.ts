@@ -13,7 +13,7 @@ import { known } from '../parcels/take.ts'
 import { takeOut } from '../photos/store.ts'
 import { notFound, ProblemError } from '../problems.ts'
 import { jobOf } from './jobs.ts'
-import { ofThisShop } from './last-said-in.ts'
+import { modelNow } from '../machines/made-one.ts'
 import { route, type Asked } from './routing.ts'
 
 const version = (application: string) => `Dialytica ${application}`
@@ -50,8 +50,7 @@ export const bookParcel = route(calls.bookParcel, {
   replies: { 200: 'application/zip' },
   rates,
   async answer({ db, config, pool, version: application }, { person, params, res }) {
-    const model = params.model!
-    await ofThisShop(db, person.shopId, model)
+    const { id: model } = await modelNow(db, person.shopId, params.model!)
     const of = { url: config.databaseUrl, data: config.data, shop: person.shopId, application: version(application) }
     await sendAway(res, await pool.run('packBook', { ...of, model }, person.id))
   },

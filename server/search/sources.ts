@@ -44,6 +44,8 @@ export async function readJob(db: DataSource, states: States, id: string): Promi
 
 /** The tables of what is read, each with what else says that it was not read as far as it goes now. */
 const readFrom = { model: 'FALSE', unit: 'FALSE', job: 's.seq <> t.seq' } as const
+/** What was made one with another is found as that one. */
+const isThere = { model: 't.made_one_with IS NULL', unit: 't.made_one_with IS NULL', job: 'TRUE' } as const
 type From = keyof typeof readFrom
 
 /** What was not read yet, or not as far as it goes now: at most so many. */
@@ -51,7 +53,7 @@ const behind = async (db: DataSource, table: From, most: number): Promise<string
   (
     (await db.query(
       `SELECT t.id FROM ${table} t LEFT JOIN search_source s ON s.source_id = t.id
-       WHERE s.source_id IS NULL OR s.edition <> ? OR ${readFrom[table]} LIMIT ?`,
+       WHERE ${isThere[table]} AND (s.source_id IS NULL OR s.edition <> ? OR ${readFrom[table]}) LIMIT ?`,
       [edition, most],
     )) as { id: string }[]
   ).map(r => r.id)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { correctMachine } from '@dialytica/core/acts'
-import { letters } from '@dialytica/core/intake'
+import { isCodeOf, letters } from '@dialytica/core/intake'
 import { whyNot } from '@dialytica/core/log'
 import { anatomy, families, type Family } from '@dialytica/core/machine'
 import { NButton, NInput, NRadioButton, NRadioGroup } from 'naive-ui'
@@ -45,7 +45,7 @@ async function correct(): Promise<void> {
   try {
     await machines.load()
     const known = machines.models.find(
-      x => letters(x.code) === letters(c) && letters(x.maker) === letters(m) && x.family === family.value,
+      x => isCodeOf(x, c) && letters(x.maker) === letters(m) && x.family === family.value,
     )
     const model = known ?? (await machines.addModel(m, c, family.value))
     await machines.find(model.id, s).catch(() => undefined)

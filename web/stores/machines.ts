@@ -9,6 +9,9 @@ import { askOrRecall, keepSaid, recallAfter } from '../data/kept.ts'
 /** So many models fill the list; where there are more, they stand first and the others follow. */
 const atFirst = 12
 
+/** The name under which this device keeps the list; another where it says more than before. */
+const listed = 'models with their plates'
+
 /** The models of the shop, and the units that came in last. */
 export const useMachines = defineStore('machines', () => {
   const models = shallowRef<ListedModel[]>([])
@@ -27,12 +30,12 @@ export const useMachines = defineStore('machines', () => {
       try {
         models.value = await api(calls.models, { query: { most: atFirst } })
       } catch (error) {
-        models.value = await recallAfter(error, 'models')
+        models.value = await recallAfter(error, listed)
         return
       }
-      if (models.value.length < atFirst) return void (await keepSaid('models', models.value))
+      if (models.value.length < atFirst) return void (await keepSaid(listed, models.value))
     }
-    models.value = await askOrRecall('models', calls.models, {})
+    models.value = await askOrRecall(listed, calls.models, {})
   }
   /** Units that a serial can mean, of all that the shop has: so many as the server tells at once. */
   async function find(model: string, serial: string): Promise<void> {
@@ -40,9 +43,12 @@ export const useMachines = defineStore('machines', () => {
     const ids = new Set(found.map(u => u.id))
     units.value = [...found, ...units.value.filter(u => !ids.has(u.id))]
   }
+  /** Makes one model of two; the lists are as they were until they are loaded anew. */
+  const makeOne = (model: string, into: string): Promise<Model> =>
+    api(calls.makeOne, { params: { model }, body: { into } })
   async function addModel(maker: string, code: string, family: Family): Promise<Model> {
     const model = await api(calls.addModel, { body: { id: v4(), maker, code, family, notes: '' } })
-    models.value = [...models.value, { ...model, units: 0 }]
+    models.value = [...models.value, { ...model, units: 0, also: [] }]
     return model
   }
   async function addUnit(modelId: string, serial: string, stands: string, made?: number): Promise<Unit> {
@@ -50,5 +56,5 @@ export const useMachines = defineStore('machines', () => {
     units.value = [{ ...unit, jobs: 0, open: null, last: null }, ...units.value]
     return unit
   }
-  return { models, units, load, find, addModel, addUnit }
+  return { models, units, load, find, makeOne, addModel, addUnit }
 })

@@ -59,7 +59,13 @@ export const useSearch = defineStore('search', () => {
   const explain = (by: string) => whyNot(job.says('leftover-explained', { leftover: current.value!.id, by }))
   /** Takes a cover off again, and what fastens it, to look behind it; what is under it stays as it is. */
   const openUp = (cover: string) => tell(openToLook(job.planned, cover, `to look for ${current.value!.what}`))
-  /** The machine is turned to look; it is owed until it stands again as it stood. */
-  const turn = (to: Posture) => tell(turnAnew(job.state, { to }, v4(), v4()))
+  /** The machine is turned to look, as `step`, or although something should have been seen to first, with the reason; it is owed until it stands again as it stood. */
+  const turn = (to: Posture, step: string, reason?: string) => {
+    const refusal = tell(turnAnew(job.state, { to }, step, v4()))
+    return (
+      refusal ??
+      (reason ? whyNot(job.says('note-added', { text: `Turned ${to} to look, all the same: ${reason}` })) : null)
+    )
+  }
   return { turn, open, current, chosen, finding, explained, moveOf, report, lookIn, here, explain, openUp, openingOf }
 })

@@ -58,7 +58,8 @@ const mayGhost = computed(
 function soItIs(): void {
   if (!mayGhost.value || !book.ghost) return
   book.take(book.ghost)
-  stepDown()
+  // What must be seen to before it is looked at first: nobody has said yet that it is.
+  if (draft.needs.length === 0) stepDown()
 }
 const marks = computed(() =>
   stepMarks(step.value, looked.value ? undefined : draft.move?.id, held.mark.value ? held.at.value : null),

@@ -79,7 +79,7 @@ useCommands({ back: () => void router.push(toJob(job.id, 'return')) })
         @here="found"
         @miss="tell(search.lookIn($event))"
         @open="tell(search.openUp($event))"
-        @turn="tell(search.turn($event))"
+        @turn="(to, step, reason) => tell(search.turn(to, step, reason))"
         @show="shown = $event"
       />
     </section>

@@ -13,6 +13,7 @@ import ShopHead from '../parts/ShopHead.vue'
 import { useMachines } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
 import { toBook, toModelWayIn } from '../ways.ts'
+import MakeOne from './models/MakeOne.vue'
 import ModelUnits from './models/ModelUnits.vue'
 
 /** The models of the shop, of which only those that are seen are drawn; of the chosen one its units and their jobs. */
@@ -30,13 +31,18 @@ const kinds = [
 const shown = computed(() => {
   const asked = words.value.split(/\s+/).map(letters).filter(Boolean)
   return machines.models.filter(m => {
-    const of = letters(`${m.maker}${m.code}${m.notes}`)
+    const of = letters(`${m.maker}${m.code}${m.also.join('')}${m.notes}`)
     return (family.value === 'all' || m.family === family.value) && asked.every(word => of.includes(word))
   })
 })
 const chosen = computed(() => (route.query.model as string | undefined) ?? shown.value[0]?.id)
 const model = computed(() => machines.models.find(m => m.id === chosen.value))
 const choose = (id: string) => void router.replace({ query: { model: id } })
+/** The model that is left is looked at, then the one that is gone leaves the list. */
+async function madeOne(into: string): Promise<void> {
+  await router.replace({ query: { model: into } })
+  await load()
+}
 const list = ref<InstanceType<typeof NVirtualList> | null>(null)
 /** What was chosen is in sight, also where it was chosen by its address. */
 watch([list, () => machines.models], async () => {
@@ -44,7 +50,8 @@ watch([list, () => machines.models], async () => {
   const index = shown.value.findIndex(m => m.id === chosen.value)
   if (index > 0) list.value?.scrollTo({ index })
 })
-onMounted(() => machines.load().catch(error => (problem.value = (error as Error).message)))
+const load = () => machines.load().catch(error => void (problem.value = (error as Error).message))
+onMounted(load)
 const units = (n: number) => (n === 1 ? 'one unit' : `${n} units`)
 </script>
 
@@ -86,10 +93,12 @@ const units = (n: number) => (n === 1 ? 'one unit' : `${n} units`)
       <section v-if="model" class="one">
         <h2>{{ model.maker }} {{ model.code }}</h2>
         <p class="soft">{{ model.notes }}</p>
+        <p v-if="model.also.length" class="soft">On a plate also: {{ model.also.join(', ') }}</p>
         <p class="ways">
           <LinkButton :to="toBook(model.id)">Its book</LinkButton>
           <LinkButton :to="toModelWayIn(model.id)">Ways in</LinkButton>
         </p>
+        <MakeOne v-if="session.person?.role === 'lead'" :key="`one ${model.id}`" :model="model" @made="madeOne" />
         <ModelUnits :key="model.id" :model="model" />
       </section>
       <div v-if="model" class="machine"><Cutaway :family="model.family" large /></div>

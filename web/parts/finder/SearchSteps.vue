@@ -7,6 +7,7 @@ import { NButton } from 'naive-ui'
 import { computed } from 'vue'
 import { useJob } from '../../stores/job.ts'
 import Thumb from '../Thumb.vue'
+import TurnToLook from './TurnToLook.vue'
 
 /** What to open and where to look, one after the other; each place with its photo, its likelihood and why. */
 const props = defineProps<{ finding: Finding; fixed: boolean; lit: string | undefined }>()
@@ -14,7 +15,7 @@ const emit = defineEmits<{
   here: [place: Ranked]
   miss: [id: string]
   open: [step: string]
-  turn: [to: Posture]
+  turn: [to: Posture, step: string, reason: string | undefined]
   show: [place: Ranked]
 }>()
 const job = useJob()
@@ -33,7 +34,11 @@ const rest = computed(() => props.finding.order.length - shown.value.length)
 
 <template>
   <ol class="steps" aria-label="Where to look, in this order">
-    <li v-for="(s, i) in shown" :key="s.id" :class="{ opens: s.opens || s.turns, lit: s.place && s.id === lit }">
+    <li
+      v-for="(s, i) in shown"
+      :key="s.id"
+      :class="{ opens: s.opens || s.turns, turns: s.turns, lit: s.place && s.id === lit }"
+    >
       <span class="mono n">{{ i + 1 }}</span>
       <template v-if="s.opens">
         <span class="what"
@@ -41,12 +46,13 @@ const rest = computed(() => props.finding.order.length - shown.value.length)
         >
         <NButton v-if="!fixed" @click="emit('open', s.opens)">It is off</NButton>
       </template>
-      <template v-else-if="s.turns">
-        <span class="what"
-          ><b>Turn it {{ s.turns }}.</b> <span class="soft">there and back about {{ minutes(s.minutes) }}</span></span
-        >
-        <NButton v-if="!fixed" @click="emit('turn', s.turns)">It is turned</NButton>
-      </template>
+      <TurnToLook
+        v-else-if="s.turns"
+        :to="s.turns"
+        :minutes="minutes(s.minutes)"
+        :fixed="fixed"
+        @turn="(to, step, reason) => emit('turn', to, step, reason)"
+      />
       <template v-else-if="s.place">
         <button class="see" type="button" :aria-label="`Show ${text(s.place.words)}`" @click="emit('show', s.place)">
           <Thumb v-if="photoOf(s.place.step)" :hash="photoOf(s.place.step)!" />
@@ -82,6 +88,9 @@ li {
 .opens {
   border-left: 6px solid var(--off);
   padding-left: 8px;
+}
+.turns {
+  flex-wrap: wrap;
 }
 .lit {
   background: var(--work-wash);

@@ -1,4 +1,4 @@
-import { letters, readPlate } from '@dialytica/core/intake'
+import { isCodeOf, readPlate } from '@dialytica/core/intake'
 import type { Family } from '@dialytica/core/machine'
 import type { KnownUnit, Model, Unit } from '@dialytica/core/wire'
 import { useDebounceFn } from '@vueuse/core'
@@ -15,8 +15,9 @@ export function useAtPlate() {
   const stands = ref('')
   const made = ref('')
 
+  const plates = computed(() => machines.models.flatMap(m => [m.code, ...m.also].map(code => ({ id: m.id, code }))))
   /** What the reader made of the plate, and what a hand put right in it. */
-  const read = computed(() => readPlate(plate.value, machines.models))
+  const read = computed(() => readPlate(plate.value, plates.value))
   const ownCode = ref<string | null>(null)
   const ownSerial = ref<string | null>(null)
   watch(plate, () => (ownCode.value = ownSerial.value = null))
@@ -30,7 +31,7 @@ export function useAtPlate() {
   })
   /** Only a code that is written just so is taken; what it can also mean is offered. */
   const model = computed<Model | undefined>(() =>
-    code.value.trim() ? machines.models.find(m => letters(m.code) === letters(code.value)) : undefined,
+    code.value.trim() ? machines.models.find(m => isCodeOf(m, code.value)) : undefined,
   )
   const unit = computed<KnownUnit | undefined>(() =>
     machines.units.find(u => u.modelId === model.value?.id && u.serial.toUpperCase() === serial.value.trim()),

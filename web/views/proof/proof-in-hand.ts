@@ -1,6 +1,9 @@
 import { goBackTo, prove, says, switchOver, together, withdrawAgain } from '@dialytica/core/acts'
+import { beforeSwitch } from '@dialytica/core/laws'
+import { stillOwed } from '@dialytica/core/ledger'
 import { entriesOf, whyNot, type Photo } from '@dialytica/core/log'
 import { isDone, leadsBack, proofOf, unproved, workOf, type LeadsBack, type ProofEntry } from '@dialytica/core/proof'
+import { list, say, text } from '@dialytica/core/words'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { done as chime } from '../../devices/signals.ts'
@@ -11,6 +14,9 @@ import { toJob } from '../../ways.ts'
 /** What an entry is known by, as long as the proof is the same. */
 const keyOf = (e: ProofEntry): string =>
   e.does === 'try' ? e.trial.id : e.does === 'switch' ? `${e.what} ${e.on}` : `fit ${e.steps[0]}`
+
+/** So many things that come first are named. */
+const most = 3
 
 /** The proof of the job, the entry of it in hand, and what the hand does with that. */
 export function useProofInHand() {
@@ -83,8 +89,12 @@ export function useProofInHand() {
   function doIt(): void {
     const at = entry.value
     if (!at || job.isFixed) return
-    if (at.does === 'switch') said(whyNot(job.act(switchOver(job.state, job.planned, at))))
-    else if (at.does === 'fit') void router.push(toJob(job.id, 'return', at.steps[0]))
+    if (at.does === 'switch') {
+      const open = at.on ? beforeSwitch(job.state, job.family, at.what) : []
+      if (open.length) tell(text(say`First: ${list(open.slice(0, most).map(o => stillOwed(o.debt)))}`))
+      else said(whyNot(job.act(switchOver(job.state, job.planned, at))))
+    }
+    if (at.does === 'fit') void router.push(toJob(job.id, 'return', at.steps[0]))
   }
 
   const failed = computed(() => {
