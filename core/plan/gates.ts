@@ -84,11 +84,17 @@ export function gates(
     if (!zone || step.step.moves.every(m => traitsOf(m).turns)) continue
     const before = new Set(covers.flatMap(c => (c.number < step.number && liesIn(family, zone, c.zone) ? c.zone : [])))
     if (before.size === 0) continue
-    const levels = new Map<string, number>()
-    // A cover that came off later is a way in as well, while it is off.
-    for (const c of covers) if (before.has(c.zone)) levels.set(c.zone, Math.max(levels.get(c.zone) ?? -1, c.at))
+    const lastOf = (some: typeof covers) => {
+      const last = new Map<string, number>()
+      for (const c of some) if (before.has(c.zone)) last.set(c.zone, Math.max(last.get(c.zone) ?? -1, c.at))
+      return last
+    }
+    // A cover that came off later is a way in as well, while it is off; the one by which it was reached is said all the same.
+    const levels = lastOf(covers)
+    const reachedBy = lastOf(covers.filter(c => c.number < step.number))
     const first = Math.min(...levels.values())
-    for (const at of new Set(levels.values())) found.get(at)![at === first ? 'hidden' : 'also'].push(step)
+    for (const at of new Set([...levels.values(), ...reachedBy.values()]))
+      found.get(at)![at === first ? 'hidden' : 'also'].push(step)
   }
   const covered = [...found.values()].map(({ hidden, also, ...gate }): Gate => {
     const behind = behindIt(hidden)
