@@ -7,7 +7,7 @@ import type { ProofEntry, Waiting } from './proof.ts'
 const hazards = { spins: say`turns`, live: say`is live` } as const
 /** What a cover guards, with the things: `what turns (pulley, belt, motor)`. */
 const guarded = (guards: Waiting['guards']): Phrase =>
-  list([...guards].map(([hazard, things]) => say`what ${hazards[hazard]} (${list(things.map(t => bare(t)))})`))
+  list([...guards].map(([hazard, things]) => say`what ${hazards[hazard]} (${bare(things.join('; '))})`))
 
 /** The cover that a step of the return puts on, by name. */
 export const coverName = (steps: readonly ReturnStep[], step: string): Phrase =>

@@ -10,6 +10,13 @@ const said = (text: string): Content => ({ text: printable(text) })
 /** A part of the page, where there is something to say. */
 const part = (title: string, content: Content | null): Content[] => (content ? [heading(title), content] : [])
 const lines = (all: readonly string[]): Content | null => (all.length ? list(all, '') : null)
+/** So many lines stand beside each other in two columns, so that all is on one page. */
+const many = 8
+const inTwo = (all: readonly string[]): Content | null => {
+  if (all.length < many) return lines(all)
+  const half = Math.ceil(all.length / 2)
+  return { columns: [list(all.slice(0, half), ''), list(all.slice(half), '')], columnGap: 18 }
+}
 
 const ends: Record<CustomerReport['end'], string> = {
   open: 'The repair is not finished.',
@@ -48,9 +55,12 @@ export async function customerPage(state: JobState, family: Family, around: Arou
     pageSize: 'A4',
     pageMargins: [36, 40, 36, 104],
     defaultStyle: { font: 'Archivo', fontSize: 11.5, lineHeight: 1.2 },
-    footer: {
+    // What is signed is all that stands before it.
+    footer: (page, pages) => ({
       stack: [
-        signature(r.signedBy || ' ', when(r.at) || ' '),
+        page === pages
+          ? signature(r.signedBy || ' ', when(r.at) || ' ')
+          : { text: ' ', margin: [0, 30, 0, 0] as [number, number, number, number] },
         {
           text: printable([around.shop, around.lines.terms].filter(Boolean).join('. ')),
           fontSize: 9,
@@ -58,7 +68,7 @@ export async function customerPage(state: JobState, family: Family, around: Arou
         },
       ],
       margin: [36, 16, 36, 0],
-    },
+    }),
     content: [
       {
         columns: [
@@ -79,7 +89,7 @@ export async function customerPage(state: JobState, family: Family, around: Arou
       { text: ends[r.end], margin: [0, 4, 0, 0] },
       ...part('Still off the machine', lines(r.remains)),
       ...part('What was measured', lines(r.readings)),
-      ...part('How it was tried', lines([...r.tried, ...r.untried])),
+      ...part('How it was tried', inTwo([...r.tried, ...r.untried])),
       ...part('So that it does not come back', r.advice.length ? said(r.advice.join(' ')) : null),
       ...part('From the workshop', r.note ? said(r.note) : null),
       ...(photos.length

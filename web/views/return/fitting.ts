@@ -37,10 +37,10 @@ export function useFitting(
   const done = computed(() => (r.value?.turn ? 'turned' : gate.value?.brings ? 'switched on' : 'closed'))
   const tell = (refusal: string | null) => void (problem.value = refusal ?? '')
 
-  /** What water or power waits for, as the plan has it: the strong action leads there, never over it. */
+  /** What a gate that holds waits for, as the plan has it: the strong action leads there, never over it. */
   const first = computed(() => {
-    const { brings, behind: open = [] } = gate.value ?? {}
-    if (!held.value || !brings) return -1
+    if (!held.value) return -1
+    const open = gate.value?.behind ?? []
     const ids = new Set(open.map(d => d.id))
     return plan.value.findIndex(p => p.owes > 0 && p.debts.some(d => ids.has(d.id)))
   })
