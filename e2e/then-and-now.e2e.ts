@@ -12,7 +12,7 @@ async function withOpenPlug(page: Page, serial: string): Promise<string> {
   await page.getByRole('button', { name: /^Photo/ }).click()
   await page.getByRole('button', { name: 'connector', exact: true }).click()
   const stage = page.locator('[data-stage]')
-  await expect(stage.locator('img')).toHaveJSProperty('complete', true)
+  await expect(stage.locator('img')).not.toHaveJSProperty('naturalWidth', 0)
   const box = (await stage.boundingBox())!
   await stage.click({ position: { x: box.width * 0.41, y: box.height * 0.15 } })
   await page.getByRole('button', { name: /^Step down/ }).click()

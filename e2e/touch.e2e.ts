@@ -103,7 +103,7 @@ test('two fingers enlarge the photo and one shifts it; marks stay where they wer
   await page.goto(`${await newJob(page, '2231-6001')}/descent`)
   await page.getByRole('button', { name: /^Photo/ }).tap()
   const stage = page.locator('[data-stage]')
-  await expect(stage.locator('img')).toHaveJSProperty('complete', true)
+  await expect(stage.locator('img')).not.toHaveJSProperty('naturalWidth', 0)
   const box = (await stage.boundingBox())!
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
   await page.touchscreen.tap(x, y)

@@ -15,6 +15,7 @@ import { PeopleAndDevices1764900000000 } from './migrations/1764900000000-people
 import { WhenItWas1765000000000 } from './migrations/1765000000000-when-it-was.ts'
 import { ClosedLately1765100000000 } from './migrations/1765100000000-closed-lately.ts'
 import { ModelsMadeOne1765200000000 } from './migrations/1765200000000-models-made-one.ts'
+import { PhotoOfAJob1765300000000 } from './migrations/1765300000000-photo-of-a-job.ts'
 
 /** What may be held of a database: so many connections, of one shop so many, and a statement for so many seconds, 0 for as long as it takes. */
 export interface Shares {
@@ -47,6 +48,7 @@ export async function open(url: string, { connections, own, seconds }: Shares = 
       WhenItWas1765000000000,
       ClosedLately1765100000000,
       ModelsMadeOne1765200000000,
+      PhotoOfAJob1765300000000,
     ],
     timezone: 'Z',
     charset: 'utf8mb4',

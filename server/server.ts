@@ -52,6 +52,9 @@ export async function serve(
   const server = await new Promise<Server>((done, fail) => {
     const listening = app.listen(config.port, config.host, error => (error ? fail(error) : done(listening)))
   })
+  // Longer than a proxy or a browser keeps a connection: a request on one that is being closed would be lost without an answer.
+  server.keepAliveTimeout = 75_000
+  server.headersTimeout = 80_000
   void context.reader.catchUp()
   const address = server.address()
   return {

@@ -8,7 +8,8 @@ export const putPhoto = call({
   method: 'put',
   path: '/api/photos/{hash}',
   params: { hash: photoHashForm },
-  query: { actor: uuidForm },
+  /** Who took it, and for which job. */
+  query: { actor: uuidForm, job: uuidForm },
   bytes: limits.photoBytes,
   reply: shape({
     hash: photoHash().required(),

@@ -164,6 +164,8 @@ export interface PhotoRow {
   bytes: number
   takenAt: Date | null
   createdAt: Date
+  /** The job for which it was taken, where that was told. */
+  jobId?: string | null
 }
 export const PhotoEntity = new EntitySchema<PhotoRow>({
   name: 'photo',
@@ -175,6 +177,7 @@ export const PhotoEntity = new EntitySchema<PhotoRow>({
     bytes: number,
     takenAt: { ...moment, name: 'taken_at', nullable: true },
     createdAt: { ...moment, name: 'created_at' },
+    jobId: { ...ref, name: 'job_id', nullable: true },
   },
 })
 

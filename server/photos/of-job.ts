@@ -1,14 +1,14 @@
 import { photosIn } from '@dialytica/core/parcel'
 import { LRUCache } from 'lru-cache'
 import type { DataSource } from 'typeorm'
-import { Hand, Job } from '../entities/index.ts'
+import { Job, PhotoEntity } from '../entities/index.ts'
 import { eventsAfter } from '../joblog/states.ts'
 
 /** The photos that the log of a job names, as far as it was read. */
 const named = new LRUCache<string, { seq: number; hashes: ReadonlySet<string> }>({ max: 64 })
 
-/** True for a photo that the log of a job names, or a step that its devices hold in hand. */
-export async function isOfJob(db: DataSource, job: string, hash: string): Promise<boolean> {
+/** True for a photo that was taken for a job, or that its log names. What only a step in hand names says nothing: any device writes that. */
+export async function isOfJob(db: DataSource, shopId: string, job: string, hash: string): Promise<boolean> {
   const row = await db.getRepository(Job).findOne({ where: { id: job }, select: { id: true, seq: true } })
   if (!row) return false
   let known = named.get(job) ?? { seq: 0, hashes: new Set<string>() }
@@ -17,7 +17,5 @@ export async function isOfJob(db: DataSource, job: string, hash: string): Promis
     known = { seq: more.at(-1)?.seq ?? known.seq, hashes: new Set([...known.hashes, ...photosIn(more)]) }
     named.set(job, known)
   }
-  if (known.hashes.has(hash)) return true
-  const hands = await db.getRepository(Hand).findBy({ jobId: job })
-  return hands.some(h => h.step.photos.some(p => p.hash === hash))
+  return known.hashes.has(hash) || db.getRepository(PhotoEntity).existsBy({ shopId, hash, jobId: job })
 }

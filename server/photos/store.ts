@@ -58,8 +58,8 @@ const isThere = async (data: string, shopId: string, hash: string): Promise<bool
   (await Promise.all(sizeNames.map(size => stat(photoFile(data, shopId, hash, size)).catch(() => null)))).every(Boolean)
 
 /**
- * Takes in a photo under the hash of its bytes as taken. The same photo again is stored once.
- * Throws `invalid` when the bytes do not have that hash.
+ * Takes in a photo under the hash of its bytes as taken, for a job where one is told. The same photo again is stored once, and stays of the job
+ * for which it came first. Throws `invalid` when the bytes do not have that hash.
  */
 export async function takeIn(
   db: DataSource,
@@ -67,18 +67,29 @@ export async function takeIn(
   shopId: string,
   hash: string,
   bytes: Buffer,
+  job?: string,
 ): Promise<PhotoRow> {
   const photos = db.getRepository(PhotoEntity)
   if (sha256(bytes) !== hash)
     throw new ProblemError('invalid', 'The bytes do not have the hash of the address: send the photo again.')
   const there = await photos.findOneBy({ shopId, hash })
   // A photo whose file is gone is made again from the same bytes.
+  if (there && !there.jobId && job) await photos.update({ shopId, hash }, { jobId: job })
   if (there && (await isThere(data, shopId, hash))) return there
   await needRoom(data)
   const { jpegs, width, height, takenAt } = await developing(() => develop(bytes))
   await Promise.all(sizeNames.map(size => put(photoFile(data, shopId, hash, size), jpegs[size])))
   if (there) return there
-  const row = { shopId, hash, width, height, bytes: jpegs.full.length, takenAt, createdAt: new Date() }
+  const row = {
+    shopId,
+    hash,
+    width,
+    height,
+    bytes: jpegs.full.length,
+    takenAt,
+    createdAt: new Date(),
+    jobId: job ?? null,
+  }
   // A plain insert locks its own row only; photos that come in side by side do not stand in each other's way.
   await retried(() => photos.insert(row).catch(ignoreDouble))
   return row

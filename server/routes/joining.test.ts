@@ -108,9 +108,28 @@ describe('a device that joins by a code', () => {
     expect((await post(other, note(other, elsewhere!)).expect(200)).body.refused).toEqual([])
     await seen(recorded!).expect(200)
     await seen(elsewhere!).expect(404)
+    // What a step in hand names says nothing: any device of the job writes that.
     await seen(held!).expect(404)
-    await put(desk, 'photos', 0, step({ photos: [shot(held!)] })).expect(200)
+    await put(phone, 'photos', 0, step({ photos: [shot(held!), shot(elsewhere!)] })).expect(200)
+    for (const bytes of [held, elsewhere]) await seen(bytes!).expect(404)
+    // What was taken for the job is seen before a step names it, whoever took it; for another job it is not.
+    const takenFor = (of: string, bytes: Buffer) =>
+      desk
+        .put(`/api/photos/${sha256(bytes)}`)
+        .query({ job: of })
+        .set('content-type', 'image/png')
+        .send(bytes)
+    await takenFor(other, elsewhere!).expect(200)
+    await takenFor(job, held!).expect(200)
+    await seen(elsewhere!).expect(404)
     await seen(held!).expect(200)
+    const own = await jpeg('#544')
+    await phone
+      .put(`/api/photos/${sha256(own)}`)
+      .query({ job: other })
+      .set('content-type', 'image/png')
+      .send(own)
+    await seen(own).expect(200)
     await desk.get(`/api/photos/${sha256(elsewhere!)}/thumb`).expect(200)
   })
   it('stays who it is where somebody of the shop is signed in on it; a stranger to the shop joins as who invited', async () => {

@@ -18,7 +18,10 @@ export const putPhoto = route(calls.putPhoto, {
     // On a shared tablet somebody else may have signed in meanwhile: a photo never goes to their shop.
     if (query.actor && query.actor !== person.id)
       throw new ProblemError('not-allowed', 'Taken by somebody else: it goes up when they sign in again.')
-    const { hash, width, height, takenAt } = await takeIn(db, config.data, person.shopId, params.hash!, body as Buffer)
+    // A device that joined a job takes photos for that job alone.
+    const job = person.joined ?? query.job
+    const photo = await takeIn(db, config.data, person.shopId, params.hash!, body as Buffer, job)
+    const { hash, width, height, takenAt } = photo
     return { hash, width, height, takenAt: takenAt?.toISOString() ?? null }
   },
 })
@@ -31,7 +34,7 @@ export const photo = route(calls.photo, {
   replies: { 200: 'image/jpeg' },
   async answer({ db, config }, { params, person, res }) {
     const { hash, size } = params as { hash: string; size: Size }
-    if (person.joined && !(await isOfJob(db, person.joined, hash))) throw notFound()
+    if (person.joined && !(await isOfJob(db, person.shopId, person.joined, hash))) throw notFound()
     const row = await db.getRepository(PhotoEntity).findOneBy({ shopId: person.shopId, hash })
     const file = photoFile(config.data, person.shopId, hash, size)
     if (!row || !(await stat(file).catch(() => null))) throw notFound()

@@ -17,6 +17,8 @@ export interface WaitingPhoto {
   actor: string
   blob: Blob
   bytes: number
+  /** The job for which it was taken. */
+  job?: string | undefined
   refused?: string
 }
 /** The draft of a job, kept at every tap; one of an older version lacks what came later. */

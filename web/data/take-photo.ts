@@ -32,15 +32,15 @@ async function lensOf(blob: Blob, width: number, height: number): Promise<number
   return lens && lens > 0.2 && lens < 20 ? lens : undefined
 }
 
-/** Keeps a photo on this device for who took it and says how it is known. Throws with what to do when the picture cannot be read. */
-export async function takePhoto(blob: Blob, actor: string, at = takenAt(blob)): Promise<Photo> {
+/** Keeps a photo on this device for who took it, and for the job that stands open, and says how it is known. Throws with what to do when the picture cannot be read. */
+export async function takePhoto(blob: Blob, actor: string, job?: string, at = takenAt(blob)): Promise<Photo> {
   const bitmap = await createImageBitmap(blob).catch(() => {
     throw new Error('This is not a picture that can be shown: choose a JPEG, PNG or WebP.')
   })
   const { width, height } = bitmap
   bitmap.close()
   const hash = await hashInWorker(blob)
-  await keepShot({ hash, actor, blob, bytes: blob.size }).catch((error: unknown) => {
+  await keepShot({ hash, actor, blob, bytes: blob.size, ...(job && { job }) }).catch((error: unknown) => {
     if (!isFull(error)) throw error
     throw new Error(
       'This device is full: the photo was not kept. Let what waits go up, or free room on the device, then take it again.',

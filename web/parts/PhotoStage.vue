@@ -43,7 +43,7 @@ const emit = defineEmits<{
 const frame = ref<HTMLElement | null>(null)
 const { width, height } = useElementSize(frame)
 const src = usePhotoUrl(() => props.photo?.hash, 'stage')
-const { address, missing, onMissing } = usePhotoAgain(src)
+const { address, isAway, says, onMissing, onThere } = usePhotoAgain(src)
 const size = computed(() => props.photo ?? { width: 16, height: 10 })
 const tool = computed(() => (props.framing ? 'frame' : props.glyph === 'line' ? 'draw' : 'nothing'))
 const { area, scale, enlarge, whole } = useZoom(
@@ -140,8 +140,16 @@ const hint = computed(() =>
         @pointerup="gestures.up"
         @pointercancel="gestures.up"
       >
-        <p v-if="missing" class="away">This photo is still on the device that took it.</p>
-        <img v-else-if="address" :src="address" alt="" draggable="false" @error="onMissing" />
+        <p v-if="says" class="away" role="status">{{ says }}</p>
+        <img
+          v-if="address"
+          v-show="!isAway"
+          :src="address"
+          alt=""
+          draggable="false"
+          @error="onMissing"
+          @load="onThere"
+        />
         <slot name="over" :width="area.width" :height="area.height" />
         <svg :viewBox="`0 0 ${area.width} ${area.height}`" :width="area.width" :height="area.height">
           <CloseUps :of="closeUps ?? []" :width="area.width" :height="area.height" @show="emit('closeUp', $event)" />

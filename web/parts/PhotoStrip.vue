@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import type { Photo } from '@dialytica/core/log'
 import { NButton } from 'naive-ui'
-import { computed, toRef } from 'vue'
-import { usePhotoUrl } from '../data/photo-url.ts'
+import Thumb from './Thumb.vue'
 
 /** The photos of a step as small pictures; the one on the stage can be replaced by a clearer one or left out. */
-const props = defineProps<{
+defineProps<{
   photos: readonly Photo[]
   shown: string | null
   held: boolean
@@ -13,22 +12,20 @@ const props = defineProps<{
   fixed: boolean
 }>()
 const emit = defineEmits<{ show: [hash: string]; clearer: []; closeUp: []; drop: [] }>()
-const photos = toRef(props, 'photos')
-const thumbs = computed(() => photos.value.map(p => ({ ...p, src: usePhotoUrl(() => p.hash, 'thumb') })))
 </script>
 
 <template>
   <div class="strip" role="group" aria-label="Photos of this step">
     <button
-      v-for="(t, i) in thumbs"
+      v-for="(t, i) in photos"
       :key="t.hash"
       type="button"
-      class="thumb"
+      class="pick"
       :aria-pressed="t.hash === shown"
       :aria-label="`Photo ${i + 1}${t.closeUpOf ? ', close-up' : ''}`"
       @click="emit('show', t.hash)"
     >
-      <img :src="t.src.value" alt="" />
+      <Thumb :hash="t.hash" />
       <span v-if="t.closeUpOf" class="near" aria-hidden="true">+</span>
     </button>
     <template v-if="shown && !fixed">
@@ -49,7 +46,7 @@ const thumbs = computed(() => photos.value.map(p => ({ ...p, src: usePhotoUrl(()
 .strip > * {
   flex: none;
 }
-.thumb {
+.pick {
   position: relative;
   width: 77px;
   height: 48px;
@@ -60,13 +57,13 @@ const thumbs = computed(() => photos.value.map(p => ({ ...p, src: usePhotoUrl(()
   overflow: hidden;
   cursor: pointer;
 }
-.thumb[aria-pressed='true'] {
+.pick[aria-pressed='true'] {
   border: 3px solid var(--work);
 }
-img {
+.pick > .thumb {
   width: 100%;
   height: 100%;
-  object-fit: cover;
+  border: 0;
 }
 .near {
   position: absolute;

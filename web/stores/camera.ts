@@ -4,6 +4,8 @@ import { computed, reactive, ref, shallowRef } from 'vue'
 import { takePhoto } from '../data/take-photo.ts'
 import type { Errand, ErrandKind, Shot } from '../devices/camera.ts'
 import { readCode } from '../devices/read-code.ts'
+import { useJob } from './job.ts'
+import { useOutbox } from './outbox.ts'
 import { useSession } from './session.ts'
 
 /**
@@ -45,7 +47,8 @@ export const useCamera = defineStore('camera', () => {
       await of.read(text)
       return
     }
-    const photo = await takePhoto(blob, by)
+    const photo = await takePhoto(blob, by, useJob().id ?? undefined)
+    useOutbox().photoKept()
     await of.keep(stand ? { ...photo, stand } : photo, blob)
     shots.value += 1
   }

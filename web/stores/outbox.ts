@@ -104,13 +104,19 @@ export const useOutbox = defineStore('outbox', () => {
     }
   }
 
+  /** A photo was kept: it goes up at once, whether or not a step of it is recorded yet. */
+  function photoKept(): void {
+    void refresh()
+      .catch(() => undefined)
+      .then(flush)
+  }
   async function sendPhotos(actor: string): Promise<void> {
-    for (const { hash, blob } of await local.shots
+    for (const { hash, blob, job } of await local.shots
       .where({ actor })
       .filter(p => !p.refused)
       .toArray())
       try {
-        await api(calls.putPhoto, { params: { hash }, query: { actor }, body: blob })
+        await api(calls.putPhoto, { params: { hash }, query: { actor, ...(job && { job }) }, body: blob })
         await keepShown(hash, blob).catch(() => undefined)
         await dropShot(actor, hash)
         gone.value += 1
@@ -272,6 +278,7 @@ export const useOutbox = defineStore('outbox', () => {
     dropSpoilt,
     refresh,
     keep,
+    photoKept,
     flush,
     drop,
     retry,

@@ -5,7 +5,9 @@ import { NButton, NDatePicker } from 'naive-ui'
 import { computed, onUnmounted, ref, shallowRef } from 'vue'
 import { takePhoto } from '../../data/take-photo.ts'
 import { openFilm, type Film } from '../../devices/film.ts'
+import { useJob } from '../../stores/job.ts'
 import { useNarration } from '../../stores/narration.ts'
+import { useOutbox } from '../../stores/outbox.ts'
 import { useSession } from '../../stores/session.ts'
 import FilePick from '../FilePick.vue'
 import Problem from '../Problem.vue'
@@ -33,7 +35,11 @@ async function work(act: () => Promise<void>): Promise<void> {
     busy.value = false
   }
 }
-const keep = (blob: Blob, at?: Date): Promise<Photo> => takePhoto(blob, useSession().person!.id, at)
+async function keep(blob: Blob, at?: Date): Promise<Photo> {
+  const photo = await takePhoto(blob, useSession().person!.id, useJob().id ?? undefined, at)
+  useOutbox().photoKept()
+  return photo
+}
 const photos = (files: readonly File[]) =>
   work(async () => {
     const kept: Photo[] = []

@@ -1,22 +1,42 @@
-import { computed, ref, watch, type Ref } from 'vue'
+import { computed, onScopeDispose, ref, watch, type Ref } from 'vue'
 
-/** So often a photo that is not there yet is asked for again, and how long it waits between, in milliseconds. */
-const [most, pause] = [20, 700]
+/** How long a photo waits that is not there yet until it is asked for again, in milliseconds: often at first, then ever less. */
+const pauseAfter = (tries: number): number => (tries < 12 ? 500 : Math.min(30_000, 500 * 1.6 ** (tries - 11)))
+/** After so many tries, some minutes, nobody asks any more until the page is opened anew. */
+const most = 26
+/** So many tries are made before it is said that the photo stays away. */
+const soon = 16
 
-/** A photo that another device took may still be on its way: it is asked for again, until it is given up as missing. */
+/** A photo that another device took may still be on its way: it is asked for again, and no broken picture is shown. */
 export function usePhotoAgain(src: Readonly<Ref<string | undefined>>) {
-  const missing = ref(false)
   const tries = ref(0)
+  const isThere = ref(false)
+  const isAway = ref(false)
+  let timer: ReturnType<typeof setTimeout> | undefined
   watch(src, () => {
-    missing.value = false
+    clearTimeout(timer)
+    isThere.value = isAway.value = false
     tries.value = 0
   })
   function onMissing(): void {
-    if (tries.value < most) setTimeout(() => (tries.value += 1), pause)
-    else missing.value = true
+    isThere.value = false
+    isAway.value = true
+    if (tries.value < most) timer = setTimeout(() => (tries.value += 1), pauseAfter(tries.value))
   }
+  function onThere(): void {
+    isThere.value = true
+    isAway.value = false
+  }
+  onScopeDispose(() => clearTimeout(timer))
   const address = computed(() =>
     src.value && tries.value && src.value.startsWith('/') ? `${src.value}?again=${tries.value}` : src.value,
   )
-  return { address, missing, onMissing }
+  /** What is said in its place while it is away; empty while it only loads. */
+  const says = computed(() => {
+    if (!isAway.value) return ''
+    return tries.value < soon
+      ? 'On its way from the device that took it.'
+      : 'This photo is still on the device that took it. Where that device is gone, take it anew.'
+  })
+  return { address, isThere, isAway, says, onMissing, onThere }
 }
