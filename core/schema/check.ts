@@ -17,19 +17,18 @@ interface Around {
   parent?: unknown
 }
 
-/** What is wrong with a value itself, without what it holds. */
-function own(schema: yup.Schema, value: unknown, path: string, { problems, parent }: Around): boolean {
-  const before = problems.length
+/** Tells what is wrong with a value itself, without what it holds. Returns what a rule over several of its fields tripped over, where one of them is of no form. */
+function own(schema: yup.Schema, value: unknown, path: string, { problems, parent }: Around): unknown {
   try {
     schema.validateSync(value, { ...options, path, parent } as yup.ValidateOptions)
   } catch (error) {
-    if (!(error instanceof yup.ValidationError)) throw error
+    if (!(error instanceof yup.ValidationError)) return error
     for (const { message } of error.inner.length ? error.inner : [error]) problems.push({ path, message })
   }
-  return problems.length === before
+  return undefined
 }
 
-const isNested = (value: unknown) => typeof value === 'object' && value !== null
+const isNested = (value: unknown): value is object => typeof value === 'object' && value !== null
 /** A value of another type than it should be is named by its type alone: it may be of any size. */
 const misfit = (schema: yup.Schema, value: unknown, path: string): Problem | undefined => {
   const wanted = schema.type === 'array' || schema.type === 'object'
@@ -47,9 +46,17 @@ function walk(schema: yup.ISchema<unknown>, value: unknown, path: string, around
   const wrong = misfit(of, value, path)
   if (wrong) return void problems.push(wrong)
   // A list that is too long, or an object with strange fields, is refused before its elements are looked at.
-  if (!own(of, value, path, around) || !isNested(value)) return
+  const before = problems.length
+  const tripped = own(of, value, path, around)
+  if (problems.length > before) return
+  if (isNested(value)) walkInto(of, value, path, around)
+  // The field over which a rule tripped is what is wrong; where none is, the rule is.
+  if (tripped !== undefined && problems.length === before) throw tripped
+}
+
+function walkInto(of: yup.Schema, value: object, path: string, { problems }: Around): void {
   if (of instanceof yup.ArraySchema && of.innerType)
-    for (const [i, element] of (value as unknown[]).entries())
+    for (const [i, element] of (value as unknown as unknown[]).entries())
       walk(of.innerType as yup.ISchema<unknown>, element, `${path}[${i}]`, { problems, parent: value })
   if (of instanceof yup.ObjectSchema)
     for (const [name, field] of Object.entries(of.fields as Record<string, yup.ISchema<unknown>>))
@@ -98,8 +105,13 @@ function keeps(schema: yup.Schema, { oneOf, rules }: Build, value: unknown, pare
   const context = { path: '', parent, schema, options: {}, originalValue: value, resolve: same, createError: nothing }
   for (const { test, skipAbsent } of rules) {
     if (skipAbsent && isAbsent) continue
-    const told: unknown = test.call(context as never, value, context as never)
-    if (!told || yup.ValidationError.isError(told)) return false
+    try {
+      const told: unknown = test.call(context as never, value, context as never)
+      if (!told || yup.ValidationError.isError(told)) return false
+    } catch {
+      // A rule over several fields trips where one of them is of no form: which one is told by the other way.
+      return false
+    }
   }
   return true
 }

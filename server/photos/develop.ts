@@ -37,8 +37,9 @@ export async function develop(bytes: Buffer): Promise<Developed> {
       `A photo can have ${limits.photoPixels / 1e6} megapixels; take it at a smaller size.`,
     )
   const tags = (await exifr.parse(bytes, ['DateTimeOriginal']).catch(() => null)) as { DateTimeOriginal?: Date } | null
-  const takenAt =
-    tags?.DateTimeOriginal instanceof Date && !isNaN(+tags.DateTimeOriginal) ? tags.DateTimeOriginal : null
+  const told = tags?.DateTimeOriginal
+  // A clock that was never set, or a damaged tag, tells years that no camera has seen: they say nothing.
+  const takenAt = told instanceof Date && told.getFullYear() >= 1990 && told.getFullYear() < 2200 ? told : null
   const inside = (edge: number) => ({ width: edge, height: edge, fit: 'inside', withoutEnlargement: true }) as const
   const upright = source.rotate().toColourspace('srgb')
   const dated = takenAt ? upright.withExif({ IFD0: { DateTime: exifTime(takenAt) } }) : upright

@@ -61,6 +61,17 @@ async function admitted(context: Context, r: Route, req: Request): Promise<Pick<
   return { person, session }
 }
 
+/**
+ * True where a page of another origin makes a browser ask: the browser says so itself (Fetch Metadata, or the Origin of RFC 6454). What is no
+ * browser says nothing of the kind, and has no session of somebody else to use.
+ */
+function isFromElsewhere({ headers, host }: Request): boolean {
+  const site = headers['sec-fetch-site']
+  if (site !== undefined) return site !== 'same-origin'
+  const { origin } = headers
+  return origin !== undefined && !(URL.canParse(origin) && new URL(origin).host === host)
+}
+
 /** The body of a request, read as its route takes it and held against its schema. */
 async function bodyOf(r: Route, { config }: Context, req: Request, res: Response): Promise<unknown> {
   if (r.bytes) return readBytes(req, res, r.bytes)
@@ -78,6 +89,8 @@ const noOne = { person: null, session: null }
 export function mount(app: Express, context: Context, r: Route, before: readonly RequestHandler[] = []): void {
   const rates = [...before, ...(r.rates ?? []).map(rate => counted(rate))]
   app[r.method](r.path.replace(/\{(\w+)\}/g, ':$1'), async (req: Request, res: Response) => {
+    if (r.method !== 'get' && isFromElsewhere(req))
+      throw new ProblemError('not-allowed', 'This came from a page of another address: open the application itself.')
     const { person, session } = r.who === 'anyone' ? (noOne as never as Asked) : await admitted(context, r, req)
     res.locals.account = person?.id
     for (const rate of rates) await passed(rate, req, res)
