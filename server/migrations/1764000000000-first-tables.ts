@@ -1,12 +1,12 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm'
 
 const tables = [
-  `CREATE TABLE shop (
+  `CREATE TABLE IF NOT EXISTS shop (
     id CHAR(36) CHARACTER SET ascii PRIMARY KEY,
     name VARCHAR(120) NOT NULL,
     time_zone VARCHAR(64) NOT NULL,
     created_at DATETIME(3) NOT NULL)`,
-  `CREATE TABLE user (
+  `CREATE TABLE IF NOT EXISTS user (
     id CHAR(36) CHARACTER SET ascii PRIMARY KEY,
     shop_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES shop (id),
     login VARCHAR(120) NOT NULL UNIQUE,
@@ -15,13 +15,13 @@ const tables = [
     password_hash VARCHAR(255) NOT NULL,
     demo BOOLEAN NOT NULL DEFAULT FALSE,
     created_at DATETIME(3) NOT NULL)`,
-  `CREATE TABLE session (
+  `CREATE TABLE IF NOT EXISTS session (
     token_hash CHAR(64) CHARACTER SET ascii PRIMARY KEY,
     user_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES user (id) ON DELETE CASCADE,
     created_at DATETIME(3) NOT NULL,
     expires_at DATETIME(3) NOT NULL,
     INDEX (expires_at))`,
-  `CREATE TABLE model (
+  `CREATE TABLE IF NOT EXISTS model (
     id CHAR(36) CHARACTER SET ascii PRIMARY KEY,
     shop_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES shop (id),
     maker VARCHAR(120) NOT NULL,
@@ -30,7 +30,7 @@ const tables = [
     notes VARCHAR(500) NOT NULL,
     created_at DATETIME(3) NOT NULL,
     UNIQUE (shop_id, maker, code))`,
-  `CREATE TABLE unit (
+  `CREATE TABLE IF NOT EXISTS unit (
     id CHAR(36) CHARACTER SET ascii PRIMARY KEY,
     shop_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES shop (id),
     model_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES model (id),
@@ -38,7 +38,7 @@ const tables = [
     stands VARCHAR(500) NOT NULL,
     created_at DATETIME(3) NOT NULL,
     UNIQUE (shop_id, model_id, serial))`,
-  `CREATE TABLE job (
+  `CREATE TABLE IF NOT EXISTS job (
     id CHAR(36) CHARACTER SET ascii PRIMARY KEY,
     shop_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES shop (id),
     unit_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES unit (id),
@@ -48,7 +48,7 @@ const tables = [
     changed_at DATETIME(3) NOT NULL,
     closed_at DATETIME(3) NULL,
     INDEX (shop_id, closed_at, changed_at))`,
-  `CREATE TABLE event (
+  `CREATE TABLE IF NOT EXISTS event (
     job_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES job (id),
     seq INT UNSIGNED NOT NULL,
     id CHAR(36) CHARACTER SET ascii NOT NULL,
@@ -60,11 +60,11 @@ const tables = [
     received_at DATETIME(3) NOT NULL,
     PRIMARY KEY (job_id, seq),
     UNIQUE (job_id, id))`,
-  `CREATE TABLE snapshot (
+  `CREATE TABLE IF NOT EXISTS snapshot (
     job_id CHAR(36) CHARACTER SET ascii PRIMARY KEY REFERENCES job (id),
     seq INT UNSIGNED NOT NULL,
     state LONGTEXT NOT NULL)`,
-  `CREATE TABLE photo (
+  `CREATE TABLE IF NOT EXISTS photo (
     shop_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES shop (id),
     hash CHAR(64) CHARACTER SET ascii NOT NULL,
     width INT UNSIGNED NOT NULL,
@@ -73,7 +73,7 @@ const tables = [
     taken_at DATETIME(3) NULL,
     created_at DATETIME(3) NOT NULL,
     PRIMARY KEY (shop_id, hash))`,
-  `CREATE TABLE attempt (
+  `CREATE TABLE IF NOT EXISTS attempt (
     name VARCHAR(190) PRIMARY KEY,
     hits INT UNSIGNED NOT NULL,
     resets_at DATETIME(3) NOT NULL)`,

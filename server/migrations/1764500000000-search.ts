@@ -2,14 +2,14 @@ import type { MigrationInterface, QueryRunner } from 'typeorm'
 
 const tables = [
   // What is searched: a job, a machine or a model, and up to which event it was read.
-  `CREATE TABLE search_source (
+  `CREATE TABLE IF NOT EXISTS search_source (
     source_id CHAR(36) CHARACTER SET ascii PRIMARY KEY,
     shop_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES shop (id),
     model_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES model (id),
     seq INT UNSIGNED NOT NULL,
     edition INT UNSIGNED NOT NULL)`,
   // What can be found: what all jobs of a model say in the same words is one thing, with the newest of them.
-  `CREATE TABLE search_thing (
+  `CREATE TABLE IF NOT EXISTS search_thing (
     id INT UNSIGNED AUTO_INCREMENT PRIMARY KEY,
     shop_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES shop (id),
     model_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES model (id),
@@ -24,7 +24,7 @@ const tables = [
     at DATETIME(3) NOT NULL,
     UNIQUE (model_id, hash))`,
   // In which sources it is said, and where.
-  `CREATE TABLE search_said (
+  `CREATE TABLE IF NOT EXISTS search_said (
     source_id CHAR(36) CHARACTER SET ascii NOT NULL,
     thing_id INT UNSIGNED NOT NULL,
     step_id CHAR(36) CHARACTER SET ascii NULL,
@@ -33,20 +33,20 @@ const tables = [
     PRIMARY KEY (source_id, thing_id),
     INDEX (thing_id, at))`,
   // The words of a shop, with how many things have each.
-  `CREATE TABLE search_word (
+  `CREATE TABLE IF NOT EXISTS search_word (
     id INT UNSIGNED AUTO_INCREMENT PRIMARY KEY,
     shop_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES shop (id),
     word VARCHAR(40) COLLATE utf8mb4_bin NOT NULL,
     times INT UNSIGNED NOT NULL,
     UNIQUE (shop_id, word))`,
   // Under what a word is found when it is typed with slips.
-  `CREATE TABLE search_near (
+  `CREATE TABLE IF NOT EXISTS search_near (
     shop_id CHAR(36) CHARACTER SET ascii NOT NULL,
     near VARCHAR(10) COLLATE utf8mb4_bin NOT NULL,
     word_id INT UNSIGNED NOT NULL,
     PRIMARY KEY (shop_id, near, word_id))`,
   // Which things have a word, and whether it is in their title; the newest thing has the highest number.
-  `CREATE TABLE search_posting (
+  `CREATE TABLE IF NOT EXISTS search_posting (
     word_id INT UNSIGNED NOT NULL,
     place TINYINT UNSIGNED NOT NULL,
     thing_id INT UNSIGNED NOT NULL,

@@ -3,7 +3,7 @@ import type { MigrationInterface, QueryRunner } from 'typeorm'
 /** What came in from outside: what is in it, and what taking it in added, so that it can be taken back. */
 export class Parcels1764600000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
-    await runner.query(`CREATE TABLE parcel (
+    await runner.query(`CREATE TABLE IF NOT EXISTS parcel (
       id CHAR(36) CHARACTER SET ascii PRIMARY KEY,
       shop_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES shop (id),
       user_id CHAR(36) CHARACTER SET ascii NOT NULL REFERENCES user (id),

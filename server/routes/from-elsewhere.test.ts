@@ -14,14 +14,15 @@ const model = () => ({ id: randomUUID(), maker: 'Corrane', code: randomUUID(), f
 const add = (headers: Record<string, string>) => mine.post('/api/models').set(headers).send(model())
 
 it('a page of another address changes nothing with the session of a browser, and signs nobody in', async () => {
-  for (const headers of [
+  const elsewhere: Record<string, string>[] = [
     { 'sec-fetch-site': 'cross-site' },
     { 'sec-fetch-site': 'same-site' },
     { 'sec-fetch-site': 'none' },
     { origin: 'http://elsewhere.example' },
     { origin: 'http://127.0.0.1:1' },
     { origin: 'null' },
-  ])
+  ]
+  for (const headers of elsewhere)
     expect((await add(headers).expect(403)).body).toMatchObject({ type: 'urn:dialytica:problem:not-allowed' })
   const form = { login: 'technician', password: 'ten letters or more' }
   await mine.post('/api/session').set('origin', 'http://elsewhere.example').send(form).expect(403)
