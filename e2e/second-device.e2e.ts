@@ -1,14 +1,7 @@
-import { devices, type Page } from '@playwright/test'
-import { expect, newJob, nothingWaits, off, signIn, tapPhoto, test } from './test/test.ts'
+import { devices } from '@playwright/test'
+import { expect, newJob, nothingWaits, off, pixelsOf, signIn, tapPhoto, test } from './test/test.ts'
 
 const phone = { ...devices['Pixel 7'], viewport: { width: 390, height: 844 }, deviceScaleFactor: 1 }
-/** How wide the picture on the stage is, in pixels of its own; 0 while there is none. */
-const pixelsOf = (page: Page) =>
-  page
-    .locator('[data-stage] img')
-    .first()
-    .evaluate(i => (i as HTMLImageElement).naturalWidth)
-    .catch(() => 0)
 const step = (n: number) => ({ name: `Descent, step ${n}`, exact: true })
 
 test('a phone joins by the code on the screen, is its camera, and what one marks shows on the other', async ({
@@ -30,7 +23,7 @@ test('a phone joins by the code on the screen, is its camera, and what one marks
   await test.step('the photo that the phone takes lands on the desk', async () => {
     await hand.getByRole('button', { name: /^Photo/ }).tap()
     // Judged by its pixels: a broken picture is complete as well.
-    await expect.poll(() => pixelsOf(desk)).toBeGreaterThan(300)
+    await expect.poll(() => pixelsOf(desk.locator('[data-stage] img'))).toBeGreaterThan(300)
     await nothingWaits(hand)
   })
   await test.step('a photo that the desk takes lands on the phone, before its step is recorded', async () => {
@@ -40,7 +33,7 @@ test('a phone joins by the code on the screen, is its camera, and what one marks
       .click()
     await expect(hand.getByRole('button', { name: /^Photo \d/ })).toHaveCount(2)
     await hand.getByRole('button', { name: 'Photo 2', exact: true }).tap()
-    await expect.poll(() => pixelsOf(hand)).toBeGreaterThan(300)
+    await expect.poll(() => pixelsOf(hand.locator('[data-stage] img'))).toBeGreaterThan(300)
     await hand.getByRole('button', { name: 'Photo 1', exact: true }).tap()
     await desk.getByRole('button', { name: 'Photo 1', exact: true }).click()
   })

@@ -1,4 +1,4 @@
-import { expect, newJob, nothingWaits, off, onTheFloor, signIn, strip, tapPhoto, test } from './test/test.ts'
+import { expect, newJob, nothingWaits, off, onTheFloor, pixelsOf, signIn, strip, tapPhoto, test } from './test/test.ts'
 
 test('two browsers on one job see each other within a second', async ({ another }) => {
   let path = ''
@@ -31,14 +31,7 @@ test('two browsers on one job see each other within a second', async ({ another 
   // the photo that one took is seen by the other
   await pia.getByRole('button', { name: /Down, step 3,/ }).click()
   await expect(pia.locator('[data-stage] img, main img').first()).toHaveJSProperty('complete', true)
-  await expect
-    .poll(() =>
-      pia
-        .locator('main img')
-        .first()
-        .evaluate(i => (i as HTMLImageElement).naturalWidth),
-    )
-    .toBeGreaterThan(100)
+  await expect.poll(() => pixelsOf(pia.locator('main img'))).toBeGreaterThan(100)
 
   // a mark fitted by one is done for the other
   for (const page of [jon, pia]) {

@@ -56,7 +56,7 @@ function walk(schema: yup.ISchema<unknown>, value: unknown, path: string, around
 
 function walkInto(of: yup.Schema, value: object, path: string, { problems }: Around): void {
   if (of instanceof yup.ArraySchema && of.innerType)
-    for (const [i, element] of (value as unknown as unknown[]).entries())
+    for (const [i, element] of (value as unknown[]).entries())
       walk(of.innerType as yup.ISchema<unknown>, element, `${path}[${i}]`, { problems, parent: value })
   if (of instanceof yup.ObjectSchema)
     for (const [name, field] of Object.entries(of.fields as Record<string, yup.ISchema<unknown>>))
@@ -103,17 +103,17 @@ function keeps(schema: yup.Schema, { oneOf, rules }: Build, value: unknown, pare
   const isAbsent = value === undefined || value === null
   if (oneOf && !isAbsent && !oneOf.has(value)) return false
   const context = { path: '', parent, schema, options: {}, originalValue: value, resolve: same, createError: nothing }
-  for (const { test, skipAbsent } of rules) {
-    if (skipAbsent && isAbsent) continue
-    try {
+  try {
+    for (const { test, skipAbsent } of rules) {
+      if (skipAbsent && isAbsent) continue
       const told: unknown = test.call(context as never, value, context as never)
       if (!told || yup.ValidationError.isError(told)) return false
-    } catch {
-      // A rule over several fields trips where one of them is of no form: which one is told by the other way.
-      return false
     }
+    return true
+  } catch {
+    // A rule over several fields trips where one of them is of no form: which one is told by the other way.
+    return false
   }
-  return true
 }
 const same = <T>(value: T) => value
 const nothing = () => false

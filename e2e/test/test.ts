@@ -104,6 +104,13 @@ export async function chooseModel(page: Page, code: string): Promise<void> {
     .click()
 }
 
+/** How wide a picture is, in pixels of its own: a broken one is complete as well, and has none. */
+export const pixelsOf = (picture: Locator): Promise<number> =>
+  picture
+    .first()
+    .evaluate(i => (i as HTMLImageElement).naturalWidth)
+    .catch(() => 0)
+
 /** The strip that says what waits on this device. */
 export const strip = (page: Page) => page.getByRole('status', { name: 'What waits on this device' })
 

@@ -55,12 +55,9 @@ export async function customerPage(state: JobState, family: Family, around: Arou
     pageSize: 'A4',
     pageMargins: [36, 40, 36, 104],
     defaultStyle: { font: 'Archivo', fontSize: 11.5, lineHeight: 1.2 },
-    // What is signed is all that stands before it.
     footer: (page, pages) => ({
       stack: [
-        page === pages
-          ? signature(r.signedBy || ' ', when(r.at) || ' ')
-          : { text: ' ', margin: [0, 30, 0, 0] as [number, number, number, number] },
+        signature(page, pages, r.signedBy || ' ', when(r.at) || ' '),
         {
           text: printable([around.shop, around.lines.terms].filter(Boolean).join('. ')),
           fontSize: 9,

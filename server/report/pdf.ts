@@ -124,12 +124,9 @@ export async function recordSheet(state: JobState, family: Family, around: Aroun
     pageMargins: [36, 36, 36, 92],
     defaultStyle: { font: 'Archivo', fontSize: 10, lineHeight: 1.15 },
     styles: { heading: { fontSize: 12, bold: true, margin: [0, 8, 0, 3] } },
-    // Whoever signs does so under all of it: at the foot of the last page.
     footer: (page, of) => ({
       stack: [
-        ...(page === of
-          ? [signature(r.closed?.signedBy ?? ' ', r.closed ? when(r.closed.at) : ' ')]
-          : [{ text: ' ', margin: [0, 48, 0, 0] as [number, number, number, number] }]),
+        signature(page, of, r.closed?.signedBy ?? ' ', r.closed ? when(r.closed.at) : ' '),
         {
           columns: [
             {

@@ -21,13 +21,14 @@ export const rule = (): Content => ({
   canvas: [{ type: 'line', x1: 0, y1: 0, x2: width, y2: 0, lineWidth: 1 }],
   margin: [0, 4, 0, 6],
 })
-/** Who signs, and when, over the lines to sign on. */
-export function signature(by: string, when: string): Content {
+/** Who signs, and when, over the lines to sign on: under all of it, at the foot of the last page; on the others its place stays empty. */
+export function signature(page: number, pages: number, by: string, when: string): Content {
+  const isLast = page === pages
   const over = (text: string, under: string): Content => ({
     stack: [
-      { text, fontSize: 12 },
-      { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 220, y2: 0 }] },
-      { text: under, fontSize: 8 },
+      { text: isLast ? text : ' ', fontSize: 12 },
+      { canvas: isLast ? [{ type: 'line', x1: 0, y1: 0, x2: 220, y2: 0 }] : [] },
+      { text: isLast ? under : ' ', fontSize: 8 },
     ],
   })
   return { columns: [over(by, 'signed off'), over(when, 'date')] }

@@ -1,3 +1,4 @@
+import type { Photo } from '@dialytica/core/log'
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, reactive, ref, shallowRef } from 'vue'
@@ -40,6 +41,12 @@ export const useCamera = defineStore('camera', () => {
     return simulatedCamera.take(view)
   }
 
+  /** Keeps a photo for who took it and the job that stands open; it goes up at once. */
+  async function keep(blob: Blob, by = session.person?.id ?? '', at?: Date): Promise<Photo> {
+    const photo = await takePhoto(blob, by, useJob().id ?? undefined, at)
+    useOutbox().photoKept()
+    return photo
+  }
   async function takeIn(of: Errand, { blob, stand }: Shot, by: string): Promise<void> {
     if (of.read) {
       const text = await readCode(blob).catch(() => null)
@@ -47,8 +54,7 @@ export const useCamera = defineStore('camera', () => {
       await of.read(text)
       return
     }
-    const photo = await takePhoto(blob, by, useJob().id ?? undefined)
-    useOutbox().photoKept()
+    const photo = await keep(blob, by)
     await of.keep(stand ? { ...photo, stand } : photo, blob)
     shots.value += 1
   }
@@ -89,5 +95,5 @@ export const useCamera = defineStore('camera', () => {
     leave()
     if (of) ask(of)
   }
-  return { isDemo, simulated, errand, shots, isBusy, problem, ask, bring, leave, useDevice, useSimulated }
+  return { isDemo, simulated, errand, shots, isBusy, problem, keep, ask, bring, leave, useDevice, useSimulated }
 })

@@ -10,7 +10,7 @@ import { askOrRecall, keepSaid, recallAfter } from '../data/kept.ts'
 const atFirst = 12
 
 /** The name under which this device keeps the list; another where it says more than before. */
-const listed = 'models with their plates'
+export const listed = 'models with their plates'
 
 /** The models of the shop, and the units that came in last. */
 export const useMachines = defineStore('machines', () => {

@@ -16,6 +16,7 @@ import Choice from '../parts/Choice.vue'
 import LinkButton from '../parts/LinkButton.vue'
 import Problem from '../parts/Problem.vue'
 import ShopHead from '../parts/ShopHead.vue'
+import { listed } from '../stores/machines.ts'
 import { useSession } from '../stores/session.ts'
 import { toBeside, toBook } from '../ways.ts'
 
@@ -25,7 +26,7 @@ const session = useSession()
 const route = useRoute()
 const router = useRouter()
 const models = shallowRef<readonly Model[]>([])
-void askOrRecall('models', calls.models, {}).then(
+void askOrRecall(listed, calls.models, {}).then(
   all => (models.value = all),
   (error: Error) => (problem.value = error.message),
 )

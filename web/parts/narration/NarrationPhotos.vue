@@ -3,12 +3,9 @@ import type { Photo } from '@dialytica/core/log'
 import { secondsInto } from '@dialytica/core/narration'
 import { NButton, NDatePicker } from 'naive-ui'
 import { computed, onUnmounted, ref, shallowRef } from 'vue'
-import { takePhoto } from '../../data/take-photo.ts'
 import { openFilm, type Film } from '../../devices/film.ts'
-import { useJob } from '../../stores/job.ts'
+import { useCamera } from '../../stores/camera.ts'
 import { useNarration } from '../../stores/narration.ts'
-import { useOutbox } from '../../stores/outbox.ts'
-import { useSession } from '../../stores/session.ts'
 import FilePick from '../FilePick.vue'
 import Problem from '../Problem.vue'
 import Thumb from '../Thumb.vue'
@@ -16,6 +13,7 @@ import { clock } from './clock.ts'
 
 /** Photos of the draft in hand: those that were taken while it was told, and stills of the film of the narration. */
 const narration = useNarration()
+const camera = useCamera()
 const film = shallowRef<Film | null>(null)
 const problem = ref('')
 const busy = ref(false)
@@ -35,15 +33,10 @@ async function work(act: () => Promise<void>): Promise<void> {
     busy.value = false
   }
 }
-async function keep(blob: Blob, at?: Date): Promise<Photo> {
-  const photo = await takePhoto(blob, useSession().person!.id, useJob().id ?? undefined, at)
-  useOutbox().photoKept()
-  return photo
-}
 const photos = (files: readonly File[]) =>
   work(async () => {
     const kept: Photo[] = []
-    for (const file of files) kept.push(await keep(file))
+    for (const file of files) kept.push(await camera.keep(file))
     narration.attach(kept)
   })
 const open = ([file]: readonly File[]) =>
@@ -56,7 +49,7 @@ const open = ([file]: readonly File[]) =>
   })
 const still = (at: number) =>
   work(async () => {
-    const photo = await keep(await film.value!.still(at), new Date(began.value + at * 1000))
+    const photo = await camera.keep(await film.value!.still(at), undefined, new Date(began.value + at * 1000))
     narration.attachHere(photo)
   })
 /** One still for every draft that has no photo yet, where it ends. */
@@ -65,7 +58,7 @@ const stills = () =>
     const kept: Photo[] = []
     for (const d of narration.taken!.drafts)
       if (d.state === 'open' && !d.photos.length && d.to < film.value!.length)
-        kept.push(await keep(await film.value!.still(d.to), new Date(began.value + d.to * 1000)))
+        kept.push(await camera.keep(await film.value!.still(d.to), undefined, new Date(began.value + d.to * 1000)))
     narration.attach(kept)
   })
 onUnmounted(() => film.value?.close())

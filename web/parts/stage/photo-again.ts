@@ -10,21 +10,18 @@ const soon = 16
 /** A photo that another device took may still be on its way: it is asked for again, and no broken picture is shown. */
 export function usePhotoAgain(src: Readonly<Ref<string | undefined>>) {
   const tries = ref(0)
-  const isThere = ref(false)
   const isAway = ref(false)
   let timer: ReturnType<typeof setTimeout> | undefined
   watch(src, () => {
     clearTimeout(timer)
-    isThere.value = isAway.value = false
+    isAway.value = false
     tries.value = 0
   })
   function onMissing(): void {
-    isThere.value = false
     isAway.value = true
     if (tries.value < most) timer = setTimeout(() => (tries.value += 1), pauseAfter(tries.value))
   }
   function onThere(): void {
-    isThere.value = true
     isAway.value = false
   }
   onScopeDispose(() => clearTimeout(timer))
@@ -38,5 +35,5 @@ export function usePhotoAgain(src: Readonly<Ref<string | undefined>>) {
       ? 'On its way from the device that took it.'
       : 'This photo is still on the device that took it. Where that device is gone, take it anew.'
   })
-  return { address, isThere, isAway, says, onMissing, onThere }
+  return { address, isAway, says, onMissing, onThere }
 }
